@@ -1,0 +1,2 @@
+import { Text } from 'react-native-paper';
+export default function Index() { return <Text>Hello</Text>; }

@@ -1,0 +1,39 @@
+import { z } from 'zod';
+import { eventSchema, type FoodEvent } from '../trail/events';
+import type { FoodState } from '../trail/state';
+
+/** Events are sent in batches by the outbox; more than this at once is a mistake. */
+export const MOST_EVENTS = 200;
+
+export const recordEventsSchema = z.object({ events: z.array(eventSchema).min(1).max(MOST_EVENTS) }).strict();
+
+/** A food's stored state and how many events it is folded from. */
+export interface StoredFood {
+  readonly state: FoodState;
+  readonly eventCount: number;
+}
+
+export interface FoodList {
+  readonly foods: readonly StoredFood[];
+}
+
+export interface FoodTrail {
+  readonly food: StoredFood;
+  readonly events: readonly FoodEvent[];
+}
+
+/** An event with the name of the food it belongs to, for the log. */
+export interface LogEntry {
+  readonly event: FoodEvent;
+  readonly foodName: string;
+}
+
+export interface Log {
+  readonly entries: readonly LogEntry[];
+}
+
+/** What came of a batch: the ids now stored (new or known before) and the foods as they are now. */
+export interface Recorded {
+  readonly accepted: readonly string[];
+  readonly foods: readonly StoredFood[];
+}

@@ -1,0 +1,51 @@
+import { z } from 'zod';
+import { schools } from '../guidance/schema';
+import { isZone, parseClockTime } from '../time';
+
+const clockText = z.string().refine(
+  (text) => {
+    try {
+      return Boolean(parseClockTime(text));
+    } catch {
+      return false;
+    }
+  },
+  { message: 'A time such as 07:00.' },
+);
+
+const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
+
+/** What a household can set for itself. */
+export const settingsSchema = z.object({
+  units: z.object({ temperature: z.enum(['C', 'F']), mass: z.enum(['metric', 'imperial']) }),
+  theme: z.enum(['system', 'light', 'dark']),
+  largerText: z.boolean(),
+  zone: z.string().refine(isZone, { message: 'No such time zone.' }),
+  school: z.enum(schools),
+  availability: z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4)),
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+export const settingsPatchSchema = settingsSchema.partial().strict();
+export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
+
+export const householdSchema = z.object({
+  id: z.uuid(),
+  name: z.string(),
+  settings: settingsSchema,
+  /** The household's own time; the demo's can be moved ahead. `offsetMs` is how far it is from the wall clock. */
+  clock: z.object({ now: z.number().int(), offsetMs: z.number().int(), movable: z.boolean(), frozen: z.boolean() }),
+});
+export type Household = z.infer<typeof householdSchema>;
+
+/** How far the demo clock may be moved: enough for any leftover to run out, not enough to lose the story. */
+export const FURTHEST_AHEAD_MS = 60 * 24 * 60 * 60 * 1000;
+export const clockMoveSchema = z.object({ aheadMs: z.number().int().min(0).max(FURTHEST_AHEAD_MS) }).strict();
+
+export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
+  units: { temperature: 'C', mass: 'metric' },
+  theme: 'system',
+  largerText: false,
+  school: 'home',
+  availability: Object.fromEntries(weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]])) as Settings['availability'],
+};

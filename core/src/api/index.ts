@@ -1,0 +1,3 @@
+export * from './household';
+export * from './foods';
+export * from './problem';

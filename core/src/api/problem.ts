@@ -1,0 +1,12 @@
+import { z } from 'zod';
+
+/** RFC 9457 problem details; `detail` is a sentence a cook understands, `fields` names what was wrong with which field. */
+export const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string(),
+  fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
+});
+export type Problem = z.infer<typeof problemSchema>;
+export const PROBLEM_TYPE = 'application/problem+json';

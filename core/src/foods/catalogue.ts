@@ -1,0 +1,31 @@
+import { dishes } from './dishes';
+import { fish } from './fish';
+import { larder } from './larder';
+import { poultry } from './poultry';
+import { redMeat } from './redMeat';
+import type { Food } from './schema';
+
+/** All foods Omtel knows, in the order they are offered before anything is searched for. */
+export const catalogue: readonly Food[] = [...redMeat, ...poultry, ...fish, ...dishes, ...larder];
+
+const byId = new Map(catalogue.map((food) => [food.id, food]));
+
+/** No food of that id is in the catalogue. */
+export class UnknownFood extends Error {
+  constructor(readonly foodId: string) {
+    super(`Omtel knows no food called "${foodId}".`);
+    this.name = 'UnknownFood';
+  }
+}
+
+/**
+ * @param id a food's id, such as 'lamb-shoulder-bone-in'
+ * @throws UnknownFood
+ */
+export function foodById(id: string): Food {
+  const food = byId.get(id);
+  if (!food) throw new UnknownFood(id);
+  return food;
+}
+
+export const isKnownFood = (id: string): boolean => byId.has(id);

@@ -1,0 +1,29 @@
+import { catalogue, foodById, foodSchema, formById, searchFoods, UnknownFood } from '.';
+
+describe('the catalogue', () => {
+  it('holds at least 60 foods, each whole and with a name of its own', () => {
+    expect(catalogue.length).toBeGreaterThanOrEqual(60);
+    expect(new Set(catalogue.map(({ id }) => id)).size).toBe(catalogue.length);
+    expect(new Set(catalogue.map(({ name }) => name)).size).toBe(catalogue.length);
+  });
+
+  it.each(catalogue.map((food) => [food.name, food]))('%s has a sound entry', (_name, food) => {
+    expect(foodSchema.parse(food)).toEqual(food);
+    food.forms.forEach((form) => expect(formById(form).probe.length).toBeGreaterThan(10));
+  });
+
+  it('names what it does not know', () => expect(() => foodById('unicorn')).toThrow(UnknownFood));
+});
+
+describe('search', () => {
+  it.each([
+    ['lam sholder', 'lamb-shoulder-bone-in'],
+    ['eggplant', 'aubergine-bake'],
+    ['prawns', 'shrimp'],
+    ['chiken thigs', 'chicken-thighs'],
+    ['saffron rice', 'cooked-rice'],
+  ])('finds %j', (text, id) => expect(searchFoods(text).slice(0, 3).map((food) => food.id)).toContain(id));
+
+  it('offers everything before anything is typed', () => expect(searchFoods('  ')).toBe(catalogue));
+  it('finds nothing for nonsense', () => expect(searchFoods('zzxxqq')).toEqual([]));
+});

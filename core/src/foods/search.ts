@@ -1,0 +1,23 @@
+import Fuse from 'fuse.js';
+import { catalogue } from './catalogue';
+import type { Food } from './schema';
+
+const index = new Fuse(catalogue, {
+  keys: [
+    { name: 'name', weight: 2 },
+    { name: 'aliases', weight: 1 },
+  ],
+  threshold: 0.35,
+  ignoreLocation: true,
+});
+
+/**
+ * Foods that fit what was typed, best first; spelling slips are forgiven.
+ *
+ * @param text what was typed; blank text gives the whole catalogue in its own order
+ * @example searchFoods('lam sholder')[0].id // 'lamb-shoulder-bone-in'
+ */
+export function searchFoods(text: string): readonly Food[] {
+  const wanted = text.trim();
+  return wanted === '' ? catalogue : index.search(wanted).map(({ item }) => item);
+}

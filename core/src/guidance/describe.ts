@@ -1,0 +1,79 @@
+import { DAY_MS, formatCeiling, formatDuration, formatMass, formatTarget, HOUR_MS, toKilograms, toMetres } from '../units';
+import { formatLength, type UnitSystem } from '../units';
+import type { RoastTable, RuleValue } from './schema';
+
+/**
+ * A rule's value in words, in the cook's units.
+ *
+ * @example describeValue(homeRules.bandTime.limit.value, units) // '2 h'
+ */
+export function describeValue(value: RuleValue, units: UnitSystem): string {
+  switch (value.kind) {
+    case 'temperature':
+      return value.limit === 'least' ? `at least ${formatTarget(value.at, units)}` : `at most ${formatCeiling(value.at, units)}`;
+    case 'band':
+      return `${formatCeiling(value.low, units)} to ${formatTarget(value.high, units)}`;
+    case 'duration':
+      return formatDuration(value.ms);
+    case 'durations':
+      return describeRange(value.lowMs, value.highMs);
+    case 'months':
+      return value.range ? `${range(value.range.low, value.range.high)} ${value.range.high === 1 ? 'month' : 'months'}` : 'does not freeze well';
+    case 'thawRate': {
+      const per = ({ ms, mass }: { ms: number; mass: Parameters<typeof toKilograms>[0] }) =>
+        `${formatDuration(ms)} per ${formatMass(toKilograms(mass), units)}`;
+      const [fast, slow] = [per(value.fast), per(value.slow)];
+      return `${fast === slow ? slow : `${fast}, plan with ${slow}`}, at least ${formatDuration(value.minimumMs)}`;
+    }
+    case 'cookTarget': {
+      const option = value.options.map(({ at, heldMs }) => formatTarget(at, units) + (heldMs ? ` held ${formatDuration(heldMs)}` : ''));
+      const sign = value.sign ? `, or ${value.sign}` : '';
+      return option.join(' or ') + sign + (value.restMs ? `, then rest ${formatDuration(value.restMs)}` : '');
+    }
+    case 'roastTable':
+      return describeRoastTable(value, units);
+    case 'coolingMark':
+      return `${formatTarget(value.from, units)} to ${formatCeiling(value.to, units)} within ${formatDuration(value.withinMs)}`;
+    case 'depth':
+      return `at most ${formatLength(toMetres(value.most), units)} deep`;
+    case 'factor':
+      return `× ${value.times}`;
+    case 'count':
+      return `${value.most === 1 ? 'once' : `${value.most} times`}`;
+    case 'allowed':
+      return (value.yes ? 'yes' : 'no') + (value.instead ? `: ${value.instead}` : '');
+    case 'strength':
+      return `${value.lowPpm}–${value.highPpm} ppm`;
+    case 'masses':
+      return `${formatMass(toKilograms(value.low), units)} to ${formatMass(toKilograms(value.high), units)} a person`;
+    case 'tolerance':
+      return `± ${value.degrees} °${value.unit}`;
+    case 'order':
+      return value.topToBottom.join(' → ');
+  }
+}
+
+/**
+ * A range of times in the largest unit both ends share.
+ *
+ * @example describeRange(3 * DAY_MS, 4 * DAY_MS) // '3–4 days'
+ */
+export function describeRange(lowMs: number, highMs: number): string {
+  const [unit, size] = highMs % DAY_MS === 0 && lowMs % DAY_MS === 0 ? ['day', DAY_MS] : ['h', HOUR_MS];
+  if (lowMs % (size as number) !== 0) return lowMs === highMs ? formatDuration(lowMs) : `${formatDuration(lowMs)} to ${formatDuration(highMs)}`;
+  const [low, high] = [lowMs / (size as number), highMs / (size as number)];
+  if (unit === 'day' && low % 7 === 0 && high % 7 === 0 && high > 7) return `${range(low / 7, high / 7)} weeks`;
+  return `${range(low, high)} ${unit === 'day' ? (high === 1 ? 'day' : 'days') : 'h'}`;
+}
+
+const range = (low: number, high: number): string => (low === high ? `${low}` : `${low}–${high}`);
+
+function describeRoastTable({ oven, rows }: RoastTable, units: UnitSystem): string {
+  const weight = (lb: number) => formatMass(toKilograms({ value: lb, unit: 'lb' }), units);
+  const line = rows.map(({ fromLb, toLb, per, lowMin, highMin }) => {
+    const minutes = `${range(lowMin, highMin)} min`;
+    if (per === 'piece') return `${minutes} for usual pieces`;
+    return `${weight(fromLb)}–${weight(toLb)}: ${minutes}${per === 'lb' ? ' per lb' : ''}`;
+  });
+  return `oven ${formatTarget(oven, units)}; ${line.join('; ')}`;
+}

@@ -1,0 +1,60 @@
+import { fahrenheit, HOUR_MS } from '../../units';
+import type { Draft, RuleSet } from '../schema';
+
+export const bands: Draft<RuleSet['bands']> = {
+  growth: {
+    title: 'Growth band',
+    value: { kind: 'band', low: fahrenheit(40), high: fahrenheit(140) },
+    source: 'danger-zone',
+  },
+  refrigerator: {
+    title: 'Refrigerator temperature',
+    value: { kind: 'temperature', limit: 'most', at: fahrenheit(40) },
+    source: 'cold-storage',
+  },
+  freezer: {
+    title: 'Freezer temperature',
+    value: { kind: 'temperature', limit: 'most', at: fahrenheit(0) },
+    source: 'cold-storage',
+  },
+  hotHolding: {
+    title: 'Holding hot food',
+    value: { kind: 'temperature', limit: 'least', at: fahrenheit(140) },
+    source: 'danger-zone',
+  },
+};
+
+export const holding: Draft<RuleSet['holding']> = {
+  hotCheck: {
+    title: 'Check hot food every',
+    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    source: 'service',
+    note: 'In two places, stirred, covered, with the equipment heated beforehand.',
+  },
+  coldCheck: {
+    title: 'Check cold food every',
+    value: { kind: 'duration', ms: 4 * HOUR_MS },
+    source: 'service',
+    note: 'Cold before it goes on ice; ice level with the food.',
+  },
+};
+
+export const bandTime: Draft<RuleSet['bandTime']> = {
+  limit: {
+    title: 'Time in the growth band, in all',
+    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    source: 'danger-zone',
+    note: 'It adds up over counter, car, preparation and table; heating again does not buy it back.',
+  },
+  warmAir: {
+    title: 'Warm air starts above',
+    value: { kind: 'temperature', limit: 'most', at: fahrenheit(90) },
+    source: 'danger-zone',
+  },
+  warmAirFactor: {
+    title: 'A minute in warm air counts',
+    value: { kind: 'factor', times: 2 },
+    source: 'danger-zone',
+    note: 'One hour in warm air is the same as two in cooler air.',
+  },
+};

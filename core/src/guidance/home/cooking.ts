@@ -1,0 +1,64 @@
+import { fahrenheit, MINUTE_MS } from '../../units';
+import type { CookTarget, Draft, RuleSet } from '../schema';
+
+const reach = (degreesF: number, extra: Partial<CookTarget> = {}): CookTarget => ({
+  kind: 'cookTarget',
+  options: [{ at: fahrenheit(degreesF), heldMs: 0 }],
+  restMs: 0,
+  ...extra,
+});
+const safetyRest = { restMs: 3 * MINUTE_MS };
+
+export const cooking: Draft<RuleSet['cooking']> = {
+  targets: {
+    poultry: { title: 'Poultry, stuffing, stuffed food', value: reach(165), source: 'safe-temperatures' },
+    groundMeat: {
+      title: 'Ground meat, red-meat sausage, tenderised meat',
+      value: reach(160),
+      source: 'safe-temperatures',
+      note: 'The chart gives tenderised and injected meat 145 °F and a rest; Omtel is stricter.',
+    },
+    wholeCut: { title: 'Steaks, chops, whole cuts', value: reach(145, safetyRest), source: 'safe-temperatures' },
+    roast: { title: 'Roasts', value: reach(145, safetyRest), source: 'safe-temperatures' },
+    fish: {
+      title: 'Fish and shellfish',
+      value: reach(145, { sign: 'opaque and flaking, shells open' }),
+      source: 'safe-temperatures',
+    },
+    egg: { title: 'Eggs and egg dishes', value: reach(160, { sign: 'firm yolk and white' }), source: 'safe-temperatures' },
+    casserole: { title: 'Casseroles and dishes with leftovers', value: reach(165), source: 'safe-temperatures' },
+    vegetable: {
+      title: 'Vegetables and grains held hot',
+      value: reach(140),
+      source: 'danger-zone',
+      note: 'Follows from holding hot food.',
+    },
+    organMeat: { title: 'Organ meats', value: reach(160), source: 'safe-temperatures' },
+    giblets: { title: 'Giblets and poultry sausage', value: reach(165), source: 'safe-temperatures' },
+    game: { title: 'Game and rabbit', value: reach(160), source: 'safe-temperatures' },
+    hamCooked: { title: 'Ham, fully cooked and plant-packed', value: reach(140), source: 'safe-temperatures' },
+    hamOther: { title: 'Ham, all other', value: reach(165), source: 'safe-temperatures', note: 'The value for ham packed elsewhere.' },
+  },
+  oven: {
+    title: 'Oven for meat and poultry',
+    value: { kind: 'temperature', limit: 'least', at: fahrenheit(325) },
+    source: 'roasting-charts',
+  },
+  jointRest: {
+    title: 'Rest for a large joint',
+    value: { kind: 'durations', lowMs: 20 * MINUTE_MS, highMs: 30 * MINUTE_MS },
+    source: 'roasting-charts',
+    note: 'For juices and carry-over; the safety rest is part of the target.',
+  },
+  preheat: {
+    title: 'Heat the oven for',
+    value: { kind: 'duration', ms: 20 * MINUTE_MS },
+    source: 'omtel',
+    note: 'A usual oven; set your own when yours differs.',
+  },
+  interrupting: {
+    title: 'Cooking part now and finishing later',
+    value: { kind: 'allowed', yes: false, instead: 'cook through in one go' },
+    source: 'safe-temperatures',
+  },
+};

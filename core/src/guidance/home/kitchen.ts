@@ -1,0 +1,91 @@
+import { HOUR_MS, pounds, SECOND_MS } from '../../units';
+import type { Draft, RuleSet } from '../schema';
+
+export const thermometer: Draft<RuleSet['thermometer']> = {
+  icePoint: {
+    title: 'In ice water a thermometer reads 0 °C',
+    value: { kind: 'tolerance', degrees: 1, unit: 'C' },
+    source: 'thermometers',
+    note: 'Crushed ice and water. Adjust the nut, note the offset, or change the battery.',
+  },
+  steadyFor: {
+    title: 'Wait for a steady reading',
+    value: { kind: 'duration', ms: 15 * SECOND_MS },
+    source: 'thermometers',
+  },
+  steadySpan: {
+    title: 'Steady: moving less than',
+    value: { kind: 'tolerance', degrees: 0.5, unit: 'C' },
+    source: 'omtel',
+  },
+};
+
+export const keepingApart: Draft<RuleSet['keepingApart']> = {
+  shelves: {
+    title: 'Shelves, top to bottom',
+    value: {
+      kind: 'order',
+      topToBottom: [
+        'ready-to-eat and leftovers, covered',
+        'produce and dairy',
+        'whole raw fish, beef, lamb, pork',
+        'ground raw meat',
+        'raw poultry',
+      ],
+    },
+    source: 'keeping-clean',
+    note: 'Trays under anything that can drip.',
+  },
+  hands: {
+    title: 'Wash hands with soap for',
+    value: { kind: 'duration', ms: 20 * SECOND_MS },
+    source: 'keeping-clean',
+  },
+  sanitiser: {
+    title: 'Sanitiser for boards and knives',
+    value: { kind: 'strength', lowPpm: 50, highPpm: 200 },
+    source: 'keeping-clean',
+    note: 'Rinse with clean water above this. Never with acid or ammonia.',
+  },
+  sanitiserWet: {
+    title: 'Leave sanitiser wet for',
+    value: { kind: 'durations', lowMs: 30 * SECOND_MS, highMs: 60 * SECOND_MS },
+    source: 'keeping-clean',
+  },
+};
+
+export const servings: Draft<RuleSet['servings']> = {
+  wholeBird: {
+    title: 'Whole bird',
+    value: { kind: 'masses', low: pounds(1), high: pounds(1.5) },
+    source: 'roasting-charts',
+  },
+  boneIn: {
+    title: 'Joints with bone',
+    value: { kind: 'masses', low: pounds(0.5), high: pounds(0.75) },
+    source: 'roasting-charts',
+  },
+  boneless: {
+    title: 'Boneless meat',
+    value: { kind: 'masses', low: { value: 1 / 3, unit: 'lb' }, high: pounds(0.5) },
+    source: 'roasting-charts',
+  },
+};
+
+export const powerCut: Draft<RuleSet['powerCut']> = {
+  refrigerator: {
+    title: 'Refrigerator kept closed stays cold',
+    value: { kind: 'duration', ms: 4 * HOUR_MS },
+    source: 'power-cut',
+  },
+  freezerFull: {
+    title: 'Full freezer kept closed stays frozen',
+    value: { kind: 'duration', ms: 48 * HOUR_MS },
+    source: 'power-cut',
+  },
+  freezerHalf: {
+    title: 'Half-full freezer kept closed stays frozen',
+    value: { kind: 'duration', ms: 24 * HOUR_MS },
+    source: 'power-cut',
+  },
+};

@@ -1,0 +1,93 @@
+import { DAY_MS, HOUR_MS, MINUTE_MS, pounds } from '../../units';
+import type { Draft, RuleSet } from '../schema';
+
+export const thawing: Draft<RuleSet['thawing']> = {
+  refrigerator: {
+    title: 'Thawing in the refrigerator',
+    value: {
+      kind: 'thawRate',
+      fast: { ms: 24 * HOUR_MS, mass: pounds(5) },
+      slow: { ms: 24 * HOUR_MS, mass: pounds(4) },
+      minimumMs: 24 * HOUR_MS,
+    },
+    source: 'big-thaw',
+  },
+  waterBird: {
+    title: 'Thawing a whole bird in cold water',
+    value: {
+      kind: 'thawRate',
+      fast: { ms: 30 * MINUTE_MS, mass: pounds(1) },
+      slow: { ms: 30 * MINUTE_MS, mass: pounds(1) },
+      minimumMs: HOUR_MS,
+    },
+    source: 'big-thaw',
+    note: 'Leak-proof wrap, kept under, a sink of its own.',
+  },
+  waterPack: {
+    title: 'Thawing a pack in cold water',
+    value: {
+      kind: 'thawRate',
+      fast: { ms: 2 * HOUR_MS, mass: pounds(3) },
+      slow: { ms: 45 * MINUTE_MS, mass: pounds(1) },
+      minimumMs: HOUR_MS,
+    },
+    source: 'big-thaw',
+    note: 'Up to 1 lb takes 1 h, 3–4 lb take 2–3 h: plan 45 min per lb. Leak-proof wrap, kept under.',
+  },
+  waterChange: {
+    title: 'Change the water every',
+    value: { kind: 'duration', ms: 30 * MINUTE_MS },
+    source: 'big-thaw',
+    note: 'While changes are on time the minutes do not count as time in the growth band; from a missed change on, all do.',
+  },
+  fromFrozen: {
+    title: 'Cooking from frozen takes',
+    value: { kind: 'factor', times: 1.5 },
+    source: 'big-thaw',
+    note: 'Not in a slow cooker.',
+  },
+  onCounter: {
+    title: 'Thawing on the counter or in hot water',
+    value: { kind: 'allowed', yes: false, instead: 'refrigerator, cold water, microwave, or cook from frozen' },
+    source: 'big-thaw',
+  },
+  cookAtOnce: {
+    title: '“Cook at once” means within',
+    value: { kind: 'duration', ms: 30 * MINUTE_MS },
+    source: 'omtel',
+    note: 'After cold water or microwave. The advice names no minutes; this is the reading Omtel takes.',
+  },
+  thawedAbove: {
+    title: 'Thawed: the centre above its freezing point by',
+    value: { kind: 'tolerance', degrees: 0.5, unit: 'C' },
+    source: 'omtel',
+    note: 'About −1 °C for meat. Or: no ice felt when flexed.',
+  },
+};
+
+export const afterThaw: Draft<RuleSet['afterThaw']> = {
+  delicate: {
+    title: 'After thawing: poultry, ground and stewing meat, fish',
+    value: { kind: 'durations', lowMs: DAY_MS, highMs: 2 * DAY_MS },
+    source: 'big-thaw',
+  },
+  redMeatCut: {
+    title: 'After thawing: red-meat cuts',
+    value: { kind: 'durations', lowMs: 3 * DAY_MS, highMs: 5 * DAY_MS },
+    source: 'big-thaw',
+  },
+};
+
+export const refreezing: Draft<RuleSet['refreezing']> = {
+  afterRefrigerator: {
+    title: 'Freezing again after the refrigerator',
+    value: { kind: 'allowed', yes: true },
+    source: 'big-thaw',
+    note: 'Inside its days, with some loss of quality.',
+  },
+  afterWaterOrMicrowave: {
+    title: 'Freezing again after cold water or microwave',
+    value: { kind: 'allowed', yes: false, instead: 'cook it first' },
+    source: 'big-thaw',
+  },
+};

@@ -1,0 +1,120 @@
+import { z } from 'zod';
+import {
+  afterThawCategories,
+  cookingCategories,
+  roastIds,
+  storageCategories,
+} from '../foods/schema';
+import { sources } from './sources';
+import * as v from './values';
+
+export type * from './values';
+
+export const schools = ['home', 'code', 'chain'] as const;
+export type School = (typeof schools)[number];
+
+const sourceId = z.enum(Object.keys(sources) as [keyof typeof sources]);
+
+/** One rule: its value stands here and nowhere else. */
+const rule = <Value extends z.ZodType>(value: Value) =>
+  z.object({
+    /** School and path, such as 'home.bandTime.limit'. */
+    id: z.string(),
+    title: z.string().min(3),
+    value,
+    source: sourceId,
+    note: z.string().optional(),
+    /** The school is silent and takes the home chart's value. */
+    borrowed: z.literal(true).optional(),
+  });
+
+const each = <Key extends string, Value extends z.ZodType>(keys: readonly Key[], value: Value) =>
+  z.record(z.enum(keys as readonly [Key, ...Key[]]), value);
+
+/** The shape every rule set must have, whole: silence is filled by borrowing, never left out. */
+export const ruleSetSchema = z.object({
+  school: z.enum(schools),
+  name: z.string(),
+  /** How storage days are counted: 24-hour days from cooking, or calendar days with the first as day 1. */
+  dayCount: z.enum(['elapsed', 'calendar']),
+  bands: z.object({
+    growth: rule(v.temperatureBand),
+    refrigerator: rule(v.temperatureLimit),
+    freezer: rule(v.temperatureLimit),
+    hotHolding: rule(v.temperatureLimit),
+  }),
+  holding: z.object({ hotCheck: rule(v.duration), coldCheck: rule(v.duration) }),
+  bandTime: z.object({
+    limit: rule(v.duration),
+    warmAir: rule(v.temperatureLimit),
+    warmAirFactor: rule(v.factor),
+  }),
+  thawing: z.object({
+    refrigerator: rule(v.thawRate),
+    waterBird: rule(v.thawRate),
+    waterPack: rule(v.thawRate),
+    waterChange: rule(v.duration),
+    fromFrozen: rule(v.factor),
+    onCounter: rule(v.allowed),
+    cookAtOnce: rule(v.duration),
+    thawedAbove: rule(v.tolerance),
+  }),
+  afterThaw: each(afterThawCategories, rule(v.durationRange)),
+  refreezing: z.object({ afterRefrigerator: rule(v.allowed), afterWaterOrMicrowave: rule(v.allowed) }),
+  cooking: z.object({
+    targets: each(cookingCategories, rule(v.cookTarget)),
+    oven: rule(v.temperatureLimit),
+    jointRest: rule(v.durationRange),
+    preheat: rule(v.duration),
+    interrupting: rule(v.allowed),
+  }),
+  roasting: each(roastIds, rule(v.roastTable)),
+  cooling: z.object({
+    intoRefrigerator: rule(v.duration),
+    depth: rule(v.depthLimit),
+    firstMark: rule(v.coolingMark),
+    secondMark: rule(v.coolingMark),
+  }),
+  storage: each(storageCategories, z.object({ refrigerator: rule(v.durationRange), freezer: rule(v.freezerMonths) })),
+  reheating: z.object({
+    target: rule(v.temperatureLimit),
+    within: rule(v.duration),
+    times: rule(v.count),
+    stand: rule(v.duration),
+  }),
+  thermometer: z.object({
+    icePoint: rule(v.tolerance),
+    steadyFor: rule(v.duration),
+    steadySpan: rule(v.tolerance),
+  }),
+  keepingApart: z.object({
+    shelves: rule(v.order),
+    hands: rule(v.duration),
+    sanitiser: rule(v.strength),
+    sanitiserWet: rule(v.durationRange),
+  }),
+  servings: z.object({ wholeBird: rule(v.massRange), boneIn: rule(v.massRange), boneless: rule(v.massRange) }),
+  powerCut: z.object({
+    refrigerator: rule(v.duration),
+    freezerFull: rule(v.duration),
+    freezerHalf: rule(v.duration),
+  }),
+});
+
+export type RuleSet = z.infer<typeof ruleSetSchema>;
+export interface Rule<Value extends v.RuleValue = v.RuleValue> {
+  readonly id: string;
+  readonly title: string;
+  readonly value: Value;
+  readonly source: keyof typeof sources;
+  readonly note?: string;
+  readonly borrowed?: true;
+}
+
+/** The tree as it is written by hand: the same without ids, which follow from the place in the tree. */
+export type Draft<Node> = Node extends { id: string; value: unknown; source: unknown }
+  ? Omit<Node, 'id'>
+  : Node extends object
+    ? { [Key in keyof Node]: Draft<Node[Key]> }
+    : Node;
+

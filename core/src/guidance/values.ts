@@ -1,0 +1,94 @@
+import { z } from 'zod';
+
+/**
+ * The few shapes a rule's value can take. Every value keeps the unit its source states, so nothing is lost by rounding,
+ * and every one can be put into words by `describeValue`.
+ */
+const temperature = z.object({ value: z.number(), unit: z.enum(['C', 'F']) });
+const mass = z.object({ value: z.number().positive(), unit: z.enum(['kg', 'g', 'lb', 'oz']) });
+const length = z.object({ value: z.number().positive(), unit: z.enum(['cm', 'in', 'm']) });
+const ms = z.number().int().positive();
+
+/** A temperature to reach (`least`), not to pass (`most`). */
+export const temperatureLimit = z.object({ kind: z.literal('temperature'), limit: z.enum(['least', 'most']), at: temperature });
+
+export const temperatureBand = z.object({ kind: z.literal('band'), low: temperature, high: temperature });
+
+export const duration = z.object({ kind: z.literal('duration'), ms });
+
+/** `low` is "aim by", `high` the deadline. */
+export const durationRange = z
+  .object({ kind: z.literal('durations'), lowMs: ms, highMs: ms })
+  .refine(({ lowMs, highMs }) => lowMs <= highMs, { message: 'low must not pass high' });
+
+/** Months of quality in the freezer; null where freezing spoils the food. */
+export const freezerMonths = z.object({
+  kind: z.literal('months'),
+  range: z.object({ low: z.number().positive(), high: z.number().positive() }).nullable(),
+});
+
+/** Time for a weight, proportional, never under the minimum. */
+export const thawRate = z.object({
+  kind: z.literal('thawRate'),
+  fast: z.object({ ms, mass }),
+  slow: z.object({ ms, mass }),
+  minimumMs: ms,
+});
+
+/** Any one of the options will do: reach the temperature and hold it; then let it rest. */
+export const cookTarget = z.object({
+  kind: z.literal('cookTarget'),
+  options: z.array(z.object({ at: temperature, heldMs: z.number().int().min(0) })).min(1),
+  restMs: z.number().int().min(0),
+  /** A sign that serves instead of a probe, where the source allows one. */
+  sign: z.string().optional(),
+});
+
+/** A row of a roasting chart: minutes in all, per pound, or for pieces of usual size. */
+const roastRow = z.object({
+  fromLb: z.number().min(0),
+  toLb: z.number().positive(),
+  per: z.enum(['whole', 'lb', 'piece']),
+  lowMin: z.number().positive(),
+  highMin: z.number().positive(),
+});
+export const roastTable = z.object({ kind: z.literal('roastTable'), oven: temperature, rows: z.array(roastRow).min(1) });
+
+/** Food at or below `from` reaches `to` within the time. */
+export const coolingMark = z.object({ kind: z.literal('coolingMark'), from: temperature, to: temperature, withinMs: ms });
+
+export const depthLimit = z.object({ kind: z.literal('depth'), most: length });
+export const factor = z.object({ kind: z.literal('factor'), times: z.number().positive() });
+export const count = z.object({ kind: z.literal('count'), most: z.number().int().min(0), of: z.string() });
+export const allowed = z.object({ kind: z.literal('allowed'), yes: z.boolean(), instead: z.string().optional() });
+export const strength = z.object({ kind: z.literal('strength'), lowPpm: z.number(), highPpm: z.number() });
+export const massRange = z.object({ kind: z.literal('masses'), low: mass, high: mass });
+export const tolerance = z.object({ kind: z.literal('tolerance'), degrees: z.number().positive(), unit: z.enum(['C', 'F']) });
+export const order = z.object({ kind: z.literal('order'), topToBottom: z.array(z.string()).min(2) });
+
+export const ruleValue = z.union([
+  temperatureLimit,
+  temperatureBand,
+  duration,
+  durationRange,
+  freezerMonths,
+  thawRate,
+  cookTarget,
+  roastTable,
+  coolingMark,
+  depthLimit,
+  factor,
+  count,
+  allowed,
+  strength,
+  massRange,
+  tolerance,
+  order,
+]);
+
+export type RuleValue = z.infer<typeof ruleValue>;
+export type CookTarget = z.infer<typeof cookTarget>;
+export type RoastTable = z.infer<typeof roastTable>;
+export type ThawRate = z.infer<typeof thawRate>;
+export type DurationRange = z.infer<typeof durationRange>;
+export type CoolingMark = z.infer<typeof coolingMark>;

@@ -1,0 +1,176 @@
+import { formById } from '../foods';
+import { availableBetween, type Interval } from '../time';
+import { waterRule, type Span } from '../guidance';
+import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
+import { cookSpan, thawSpan } from './spans';
+
+/** Why a method will not do, and by how much time it misses, where that can be said. */
+export interface Obstacle {
+  readonly why:
+    | 'tooLate'
+    | 'notHomeToStart'
+    | 'notHomeThroughout'
+    | 'notHomeToCook'
+    | 'cookingAlreadyDue'
+    | 'tooThick'
+    | 'keepsTooShort'
+    | 'ageUnknown';
+  readonly byMs: number | null;
+}
+
+/** One way to get the food on the table, with the times at which it can start. */
+export interface MethodPlan {
+  readonly method: Method;
+  readonly feasible: boolean;
+  /** When to start thawing (or, without thawing, cooking): earliest and latest; null when there is no such time. */
+  readonly window: Interval | null;
+  readonly obstacle: Obstacle | null;
+  readonly thaw: Span | null;
+  readonly cook: Span;
+  readonly cookStartAt: number;
+  readonly offHeatAt: number;
+  readonly serveAt: number;
+  /** The soonest meal if this method is started now; only told when the wanted time cannot be met. */
+  readonly soonestServeAt: number | null;
+  /** The rules the times come from. */
+  readonly ruleIds: readonly string[];
+}
+
+const METHODS: Record<Condition, readonly Method[]> = {
+  // The order of preference of the advice itself.
+  frozen: ['refrigerator', 'coldWater', 'microwave', 'fromFrozen'],
+  thawed: ['thawed'],
+  fresh: ['fresh'],
+};
+
+/**
+ * Every way to bring a food to the table at the wanted time: which are still possible, when each must start, and why
+ * the others are not possible and by how much. Latest start comes from the slow end of a range, earliest from the fast
+ * end plus the hold after thawing (guidance §11.11).
+ *
+ * @returns one entry per method that suits the food's condition, in the order of preference
+ * @throws PlanProblem
+ */
+export function compareMethods(input: PlanInput): readonly MethodPlan[] {
+  checkPlanInput(input);
+  return METHODS[input.condition].map((method) => planBy(method, input));
+}
+
+/** What sets one method apart: how long it thaws, how early it may start, whether somebody must stand by. */
+interface Way {
+  readonly thaw: Span | null;
+  /** Longest wait between the fast end of thawing and cooking. */
+  readonly holdMs: number;
+  readonly attended: boolean;
+  readonly obstacle?: Obstacle;
+  readonly ruleIds: readonly string[];
+}
+
+function planBy(method: Method, input: PlanInput): MethodPlan {
+  const { rules, serveAt, restMs, now } = input;
+  const cook = cookSpan(method, input.cook, rules);
+  const offHeatAt = serveAt - restMs;
+  const cookStartAt = offHeatAt - cook.slowMs;
+  const way = wayOf(method, input, cookStartAt);
+  const slowMs = way.thaw?.slowMs ?? 0;
+  const latest = cookStartAt - slowMs;
+  const earliest = cookStartAt - (way.thaw ? way.thaw.fastMs + way.holdMs : 0);
+  const span = { earliest: Math.min(earliest, latest), latest, cookStartAt, attendedMs: way.attended ? slowMs : 0 };
+
+  const fit = way.obstacle ? { window: null, obstacle: way.obstacle } : fitIn(span, way.thaw !== null, input);
+  return {
+    method,
+    feasible: fit.obstacle === null,
+    window: fit.window,
+    obstacle: fit.obstacle,
+    thaw: way.thaw,
+    cook,
+    cookStartAt,
+    offHeatAt,
+    serveAt,
+    soonestServeAt: !fit.obstacle || way.obstacle ? null : now + slowMs + cook.slowMs + restMs,
+    ruleIds: way.ruleIds,
+  };
+}
+
+function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
+  const { rules, form, food } = input;
+  const thaw = thawSpan(method, input);
+  const cookAtOnceMs = rules.thawing.cookAtOnce.value.ms;
+  switch (method) {
+    case 'refrigerator': {
+      const hold = rules.afterThaw[food.afterThaw];
+      return {
+        thaw,
+        holdMs: hold.value.highMs,
+        attended: false,
+        ruleIds: [rules.thawing.refrigerator.id, hold.id],
+      };
+    }
+    case 'coldWater': {
+      const rule = waterRule(form, rules);
+      return {
+        thaw,
+        holdMs: cookAtOnceMs,
+        attended: true,
+        ruleIds: [rule.id, rules.thawing.waterChange.id, rules.thawing.cookAtOnce.id],
+      };
+    }
+    case 'microwave':
+      return {
+        thaw,
+        holdMs: cookAtOnceMs,
+        attended: true,
+        obstacle: formById(form).thinEnoughForMicrowave ? undefined : { why: 'tooThick', byMs: null },
+        ruleIds: [rules.thawing.cookAtOnce.id],
+      };
+    case 'fromFrozen':
+      return { thaw, holdMs: 0, attended: false, ruleIds: [rules.thawing.fromFrozen.id] };
+    case 'thawed':
+      return { thaw, holdMs: 0, attended: false, ...keeping(rules.afterThaw[food.afterThaw], input.since, cookStartAt) };
+    case 'fresh':
+      return {
+        thaw: null,
+        holdMs: 0,
+        attended: false,
+        ...keeping(rules.storage[food.rawStorage ?? food.cookedStorage].refrigerator, input.since, cookStartAt),
+      };
+  }
+}
+
+/** Whether raw food in the refrigerator still keeps until the oven. */
+function keeping(
+  rule: { readonly id: string; readonly value: { readonly highMs: number } },
+  since: number | null,
+  cookStartAt: number,
+): Pick<Way, 'obstacle' | 'ruleIds'> {
+  if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [rule.id] };
+  const over = cookStartAt - (since + rule.value.highMs);
+  return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [rule.id] };
+}
+
+interface Wanted {
+  readonly earliest: number;
+  readonly latest: number;
+  readonly cookStartAt: number;
+  readonly attendedMs: number;
+}
+
+/** Cuts the wanted window to the time from now on in which the cook is home and awake. */
+function fitIn(wanted: Wanted, thaws: boolean, input: PlanInput): Pick<MethodPlan, 'window' | 'obstacle'> {
+  const { now, availability, zone, serveAt } = input;
+  if (wanted.latest < now) return { window: null, obstacle: { why: thaws ? 'tooLate' : 'cookingAlreadyDue', byMs: now - wanted.latest } };
+
+  const home = availableBetween(availability, Math.max(now, wanted.earliest), serveAt + 1, zone);
+  if (!home.some(({ from, to }) => from <= wanted.cookStartAt && wanted.cookStartAt < to)) {
+    const next = home.find(({ from }) => from > wanted.cookStartAt);
+    return { window: null, obstacle: { why: 'notHomeToCook', byMs: next ? next.from - wanted.cookStartAt : null } };
+  }
+
+  const starts = home
+    .map(({ from, to }) => ({ from: Math.max(from, wanted.earliest), to: Math.min(to - wanted.attendedMs, wanted.latest) }))
+    .filter(({ from, to }) => from <= to);
+  const [first, last] = [starts[0], starts.at(-1)];
+  if (first && last) return { window: { from: first.from, to: last.to }, obstacle: null };
+  return { window: null, obstacle: { why: wanted.attendedMs ? 'notHomeThroughout' : 'notHomeToStart', byMs: null } };
+}

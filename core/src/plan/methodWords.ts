@@ -1,0 +1,54 @@
+import { moment } from '../time';
+import { formatDurationUp, formatDuration } from '../units';
+import type { MethodPlan } from './compareMethods';
+import type { Method } from './input';
+
+export const METHOD_WORDS: Record<Method, string> = {
+  refrigerator: 'Refrigerator',
+  coldWater: 'Cold water',
+  microwave: 'Microwave',
+  fromFrozen: 'Cook from frozen',
+  thawed: 'Already thawed',
+  fresh: 'Fresh',
+};
+
+/** How long each part takes, in one line: "29 h thawing, 3 h 5 min cooking". */
+export function methodTimes({ thaw, cook }: MethodPlan): string {
+  const cooking = `${formatDurationUp(cook.slowMs)} cooking`;
+  return thaw ? `${formatDurationUp(thaw.slowMs)} thawing, ${cooking}` : cooking;
+}
+
+/** The window in which the method must start, in one line. */
+export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: string): string {
+  if (!window) return '';
+  const verb = thaw ? 'Start' : 'On the heat';
+  const latest = moment(window.to, now, zone);
+  return window.from <= now || window.from === window.to
+    ? `${verb} by ${latest}`
+    : `${verb} between ${moment(window.from, now, zone)} and ${latest}`;
+}
+
+/** Why a method will not do, and by how much. */
+export function obstacleWords({ obstacle, soonestServeAt, cookStartAt }: MethodPlan, now: number, zone: string): string {
+  if (!obstacle) return '';
+  const by = obstacle.byMs === null ? '' : formatDurationUp(obstacle.byMs);
+  const started = soonestServeAt === null ? '' : ` Started now, dinner is ${moment(soonestServeAt, now, zone)}.`;
+  switch (obstacle.why) {
+    case 'tooLate':
+      return `Too late by ${by}.${started}`;
+    case 'cookingAlreadyDue':
+      return `It had to be on the heat ${formatDuration(obstacle.byMs!)} ago.${started}`;
+    case 'notHomeToStart':
+      return 'You are out or asleep whenever it would have to start.';
+    case 'notHomeThroughout':
+      return 'Somebody must stand by the whole time, and you are out or asleep for part of it.';
+    case 'notHomeToCook':
+      return `It must be on the heat at ${moment(cookStartAt, now, zone)}, when you are out or asleep${by ? `; ${by} too early` : ''}.`;
+    case 'tooThick':
+      return 'Too thick: the outside would cook before the middle thaws.';
+    case 'keepsTooShort':
+      return `It does not keep that long: over by ${by}.`;
+    case 'ageUnknown':
+      return 'Nobody knows how old it is. Say when it was bought or thawed.';
+  }
+}

@@ -1,0 +1,85 @@
+import { foodById } from '../foods';
+import type { RuleSet } from '../guidance';
+import { bandEndsAt, waterDueAt, type FoodState } from '../trail';
+import { cookSpan, thawSpan } from './spans';
+
+export const stepKinds = [
+  'startThaw',
+  'changeWater',
+  'checkThawed',
+  'ovenOn',
+  'startCooking',
+  'read',
+  'offHeat',
+  'serve',
+  'putAway',
+] as const;
+export type StepKind = (typeof stepKinds)[number];
+
+/** One thing to do, in the order it is done. */
+export interface Step {
+  readonly kind: StepKind;
+  /** When it is due: the clock time to show. */
+  readonly at: number;
+  /** The earliest it makes sense, where it has a window. */
+  readonly from: number | null;
+  readonly doneAt: number | null;
+}
+
+export interface Schedule {
+  readonly steps: readonly Step[];
+  /** The first step not done. */
+  readonly next: Step | null;
+  /** When the meal will be ready, going by what has happened so far and the slow end of what is to come. */
+  readonly serveAt: number;
+  /** How much later than planned that is; 0 when on time. */
+  readonly lateMs: number;
+}
+
+/**
+ * The steps of a food's accepted plan, as they stand now: done ones by what happened, the rest moved by it. A step
+ * ticked late, or not yet, moves all that follows.
+ *
+ * @returns null for a food without a plan
+ */
+export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Schedule | null {
+  const { plan } = state;
+  if (!plan) return null;
+  const food = foodById(state.foodKey);
+  const cook = cookSpan(plan.method, { fastMs: plan.cookFastMs, slowMs: plan.cookSlowMs }, rules);
+  const thaw = thawSpan(plan.method, { food, form: state.form, massKg: state.massKg, rules });
+  const started = state.cook;
+
+  const thawStartAt = state.thaw?.startedAt ?? Math.max(plan.startBy, now);
+  const thawedAt = !thaw || started ? null : (state.thaw?.thawedAt ?? Math.max(thawStartAt + thaw.slowMs, now));
+  const plannedCookAt = plan.serveAt - plan.restMs - cook.slowMs;
+  const cookAt = started?.startedAt ?? Math.max(plannedCookAt, thawedAt ?? 0, now);
+  const doneAt = started?.metAt ?? Math.max(cookAt + cook.slowMs, now);
+  const offHeatAt = started?.offHeatAt ?? doneAt;
+  const restedAt = offHeatAt + Math.max(plan.restMs, safetyRest(state, rules));
+  const serveAt = state.servedAt ?? Math.max(plan.serveAt, restedAt, now);
+
+  const steps: Step[] = [];
+  const add = (kind: StepKind, at: number, done: number | null, from: number | null = null) => steps.push({ kind, at, from, doneAt: done });
+  if (thaw) {
+    const begun = state.thaw?.startedAt ?? null;
+    add('startThaw', plan.startBy, begun, plan.startFrom);
+    const waterAt = waterDueAt(state, rules);
+    if (waterAt !== null && state.stage === 'thawing' && waterAt < thawStartAt + thaw.slowMs) add('changeWater', waterAt, null);
+    add('checkThawed', thawStartAt + thaw.slowMs, state.thaw?.thawedAt ?? started?.startedAt ?? null, thawStartAt + thaw.fastMs);
+  }
+  if (food.roast) add('ovenOn', cookAt - rules.cooking.preheat.value.ms, state.ovenOnAt ?? started?.startedAt ?? null);
+  add('startCooking', cookAt, started?.startedAt ?? null);
+  add('read', cookAt + cook.fastMs, started?.metAt ?? null);
+  add('offHeat', doneAt, started?.offHeatAt ?? state.servedAt);
+  add('serve', serveAt, state.servedAt);
+  const limitMs = rules.bandTime.limit.value.ms;
+  add('putAway', bandEndsAt(state.exposures, 'cooked', now, limitMs) ?? serveAt + limitMs, null);
+
+  return { steps, next: steps.find((step) => step.doneAt === null) ?? null, serveAt, lateMs: Math.max(0, serveAt - plan.serveAt) };
+}
+
+function safetyRest(state: FoodState, rules: RuleSet): number {
+  const { cooking } = foodById(state.foodKey);
+  return cooking ? rules.cooking.targets[cooking].value.restMs : 0;
+}

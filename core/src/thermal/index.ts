@@ -1,0 +1,2 @@
+export * from './properties';
+export * from './microwave';

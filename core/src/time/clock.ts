@@ -1,0 +1,52 @@
+import { DateTime, IANAZone } from 'luxon';
+
+/** What was typed is no time of day. The message is for the cook. */
+export class ClockProblem extends Error {
+  constructor(readonly text: string) {
+    super('A time such as 19:00.');
+    this.name = 'ClockProblem';
+  }
+}
+
+/** A time of day on the wall, 24 hours. */
+export interface ClockTime {
+  readonly hour: number;
+  readonly minute: number;
+}
+
+/**
+ * Reads a time of day as cooks type it: 19:00, 19.00, 1900, 7pm, 7:30 pm.
+ *
+ * @throws ClockProblem
+ * @example parseClockTime('7pm') // { hour: 19, minute: 0 }
+ */
+export function parseClockTime(text: string): ClockTime {
+  const match = /^(\d{1,2})(?:[:.h ]?(\d{2}))?\s*([ap]m)?$/i.exec(text.trim());
+  if (!match) throw new ClockProblem(text);
+  const half = match[3]?.toLowerCase();
+  const stated = Number(match[1]);
+  if (half && (stated < 1 || stated > 12)) throw new ClockProblem(text);
+  const hour = half ? (stated % 12) + (half === 'pm' ? 12 : 0) : stated;
+  const minute = Number(match[2] ?? 0);
+  if (hour > 23 || minute > 59) throw new ClockProblem(text);
+  return { hour, minute };
+}
+
+/**
+ * @returns the time of day, such as '19:40'
+ */
+export function clockOf(at: number, zone: string): string {
+  return DateTime.fromMillis(at, { zone }).toFormat('HH:mm');
+}
+
+/**
+ * The instant at which the wall clock of a zone shows a time, `daysAhead` calendar days after the day of `from`.
+ * A time that a clock change skips becomes the same distance after the change, as the wall clock would show it.
+ *
+ * @example atClock(now, 1, { hour: 19, minute: 0 }, zone) // tomorrow at 19:00
+ */
+export function atClock(from: number, daysAhead: number, { hour, minute }: ClockTime, zone: string): number {
+  return DateTime.fromMillis(from, { zone }).startOf('day').plus({ days: daysAhead }).set({ hour, minute }).toMillis();
+}
+
+export const isZone = (zone: string): boolean => IANAZone.isValidZone(zone);

@@ -1,0 +1,43 @@
+import { DateTime } from 'luxon';
+import { clockOf } from './clock';
+
+/** Calendar days from the day of `from` to the day of `at`, in the zone; negative for earlier days. */
+export function daysBetween(from: number, at: number, zone: string): number {
+  const day = (instant: number) => DateTime.fromMillis(instant, { zone }).startOf('day');
+  return Math.round(day(at).diff(day(from), 'days').days);
+}
+
+/**
+ * The day by the name a cook would use: today, tomorrow, Tuesday, then the date.
+ *
+ * @example dayName(at, now, zone) // 'tomorrow'
+ */
+export function dayName(at: number, now: number, zone: string): string {
+  const distance = daysBetween(now, at, zone);
+  if (distance === 0) return 'today';
+  if (distance === 1) return 'tomorrow';
+  if (distance === -1) return 'yesterday';
+  const day = DateTime.fromMillis(at, { zone });
+  if (Math.abs(distance) < 7) return day.toFormat('cccc');
+  return day.toFormat(Math.abs(distance) < 180 ? 'd LLLL' : 'd LLLL yyyy');
+}
+
+/**
+ * A moment as it is read aloud: the clock time alone today, otherwise the day first.
+ *
+ * @example moment(at, now, zone) // 'Tuesday 18:50'
+ */
+export function moment(at: number, now: number, zone: string): string {
+  const clock = clockOf(at, zone);
+  return daysBetween(now, at, zone) === 0 ? clock : `${dayName(at, now, zone)} ${clock}`;
+}
+
+/** Day and date for a heading, such as 'Friday 12 June'. */
+export function longDay(at: number, zone: string): string {
+  return DateTime.fromMillis(at, { zone }).toFormat('cccc d LLLL');
+}
+
+/** Short name of the day, such as 'Tue', for axes and chips. */
+export function shortDay(at: number, zone: string): string {
+  return DateTime.fromMillis(at, { zone }).toFormat('ccc');
+}

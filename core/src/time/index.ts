@@ -1,0 +1,3 @@
+export * from './clock';
+export * from './days';
+export * from './availability';

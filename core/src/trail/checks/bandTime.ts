@@ -1,0 +1,107 @@
+import { dayName } from '../../time';
+import { formatCeiling, formatDuration, formatDurationUp } from '../../units';
+import { moment } from '../../time';
+import { bandEndsAt, bandTime, type Exposure, type Ledger } from '../exposure';
+import type { Check, Finding, JudgeContext } from '../judge';
+import type { FoodState } from '../state';
+
+/** The two ledgers of time in the growth band (guidance §1, §11.1–4). An overrun of the raw one is final. */
+export const bandTimeChecks: Check = (state, context) => [...onLedger('raw', state, context), ...onLedger('cooked', state, context)];
+
+function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): readonly Finding[] {
+  const exposures = state.exposures.filter((exposure) => exposure.ledger === ledger);
+  if (exposures.length === 0) return [];
+  const { now, rules, zone, units } = context;
+  const rule = rules.bandTime.limit;
+  const limitMs = rule.value.ms;
+  const limit = formatDuration(limitMs);
+  const { certainMs, allMs, runningFactor } = bandTime(exposures, ledger, now);
+  const left = limitMs - allMs;
+  const reason = {
+    label: `Out of the cold, ${limit} in all`,
+    value: left >= 0 ? `${formatDuration(left)} left` : `${formatDurationUp(left)} over`,
+    detail: describeExposures(exposures, context),
+    ruleId: rule.id,
+  };
+
+  if (certainMs > limitMs) {
+    return [
+      {
+        verdict: 'discard',
+        until: null,
+        headline: 'Throw it away.',
+        because: `It stood out of the cold for ${formatDuration(certainMs)}. The limit is ${limit} in all.`,
+        action: { kind: 'discard', label: 'Throw away' },
+        reason,
+      },
+    ];
+  }
+  if (left < 0) {
+    const cold = formatCeiling(rules.bands.refrigerator.value.at, units);
+    const since = exposures.find(({ certain }) => !certain)!;
+    return [
+      {
+        verdict: 'cannotTell',
+        until: null,
+        headline: 'Cannot tell if it cooled in time.',
+        because: `Was its middle at ${cold} or colder by ${moment(now + left, now, zone)}? If nobody can say, throw it away.`,
+        action: { kind: 'read', label: 'Log a reading' },
+        reason: { ...reason, detail: `${reason.detail}; not known since ${moment(since.from, now, zone)}` },
+      },
+    ];
+  }
+  if (runningFactor !== null) {
+    const until = bandEndsAt(exposures, ledger, now, limitMs)!;
+    return [running(ledger, state, until, context, { ...reason, value: `${formatDuration(left / runningFactor)} left` })];
+  }
+  // A raw ledger that was kept within its limit has nothing more to say of cooked food.
+  if (ledger === 'raw' && state.cooked) return [];
+  return [
+    {
+      verdict: 'fine',
+      until: null,
+      headline: 'Keep it cold.',
+      because: `It has been out of the cold for ${formatDuration(allMs)} of the ${limit} it may.`,
+      action: { kind: 'none', label: '' },
+      reason,
+    },
+  ];
+}
+
+function running(ledger: Ledger, state: FoodState, until: number, { now, zone, rules, units }: JudgeContext, reason: Finding['reason']): Finding {
+  const by = moment(until, now, zone);
+  const shared = { verdict: 'actBy', until, reason } as const;
+  if (state.place === 'refrigerator' || state.place === 'freezer') {
+    return {
+      ...shared,
+      headline: `Make it shallower by ${by}.`,
+      because: `Deeper than the rule, or warmer: a reading of ${formatCeiling(rules.bands.refrigerator.value.at, units)} or less also settles it.`,
+      action: { kind: 'putAway', label: 'Divide it' },
+    };
+  }
+  if (ledger === 'raw') {
+    return {
+      ...shared,
+      headline: `Cook it or put it in the cold by ${by}.`,
+      because: 'Raw food is out of the cold.',
+      action: { kind: 'cook', label: 'Cook' },
+    };
+  }
+  return {
+    ...shared,
+    headline: `Leftovers into the refrigerator by ${by}.`,
+    because: 'Cooked food is out of heat and cold.',
+    action: { kind: 'putAway', label: 'Put leftovers away' },
+  };
+}
+
+/** "Tuesday 1 h 10 min, Thursday 25 min" */
+function describeExposures(exposures: readonly Exposure[], { now, zone }: JudgeContext): string {
+  return exposures
+    .filter(({ from, to }) => (to ?? now) > from)
+    .map(({ from, to, factor }) => {
+      const length = formatDuration((to ?? now) - from);
+      return `${dayName(from, now, zone)} ${length}${factor > 1 ? `, counted × ${factor} in warm air` : ''}`;
+    })
+    .join('; ');
+}

@@ -1,0 +1,32 @@
+import { foodById } from '../foods';
+import type { CookTarget, Rule, RuleSet } from '../guidance';
+import { isAtLeast } from '../units';
+import type { FoodState, TrailReading } from './state';
+
+/** The cooking target of a food, or null for one that is eaten as it is. */
+export function targetOf(state: Pick<FoodState, 'foodKey'>, rules: RuleSet): Rule<CookTarget> | null {
+  const { cooking } = foodById(state.foodKey);
+  return cooking && rules.cooking.targets[cooking];
+}
+
+/**
+ * When a run of readings met a target: reached one of its temperatures and stayed at or above it for its full time. A
+ * lower reading starts the time anew; options are not mixed (guidance §11.15).
+ *
+ * @param readings in order of time
+ * @returns epoch ms, or null while no option is met
+ */
+export function metAt(readings: readonly TrailReading[], { options }: CookTarget): number | null {
+  const moments = options.flatMap(({ at, heldMs }) => {
+    let since: number | null = null;
+    for (const reading of readings) {
+      if (!isAtLeast(reading.temperature, at)) since = null;
+      else {
+        since ??= reading.at;
+        if (reading.at - since >= heldMs) return [reading.at];
+      }
+    }
+    return [];
+  });
+  return moments.length ? Math.min(...moments) : null;
+}

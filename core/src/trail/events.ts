@@ -1,0 +1,95 @@
+import { z } from 'zod';
+import { formIds } from '../foods/schema';
+import { isKnownFood } from '../foods/catalogue';
+import { HEAVIEST_KG } from '../foods/forms';
+
+/** Where food can be. Heat and water are places too: they say what happens to it there. */
+export const places = ['freezer', 'refrigerator', 'cupboard', 'water', 'counter', 'car', 'table', 'heat', 'gone'] as const;
+export type Place = (typeof places)[number];
+
+/** Colder than any freezer and hotter than any oven's food: outside this a reading is a slip of the hand. */
+const temperature = z
+  .object({ value: z.number(), unit: z.enum(['C', 'F']) })
+  .refine(({ value, unit }) => (unit === 'C' ? value >= -40 && value <= 300 : value >= -40 && value <= 572), {
+    message: 'A kitchen thermometer shows −40 to 300 °C.',
+  });
+
+const instant = z.number().int().min(0).max(8.64e15);
+const massKg = z.number().positive('The weight must be more than nothing.').max(HEAVIEST_KG, `At most ${HEAVIEST_KG} kg.`);
+const nothing = z.object({}).strict();
+
+/** The payload of each type of event, as it is stored and sent. */
+export const payloads = {
+  /** The food comes into the household's hands. `since`: when it was bought, opened, thawed or cooked; null: nobody knows. */
+  added: z
+    .object({
+      foodKey: z.string().refine(isKnownFood, { message: 'No such food in the catalogue.' }),
+      name: z.string().trim().min(1).max(80),
+      massKg,
+      form: z.enum(formIds),
+      condition: z.enum(['frozen', 'thawed', 'fresh', 'cooked']),
+      place: z.enum(['freezer', 'refrigerator', 'counter']),
+      since: instant.nullable(),
+    })
+    .strict(),
+  planned: z
+    .object({
+      method: z.enum(['refrigerator', 'coldWater', 'microwave', 'fromFrozen', 'thawed', 'fresh']),
+      serveAt: instant,
+      cookFastMs: z.number().int().positive(),
+      cookSlowMs: z.number().int().positive(),
+      restMs: z.number().int().min(0),
+      /** When to start, as it was accepted: within these the cook is home and it is neither too early nor too late. */
+      startFrom: instant,
+      startBy: instant,
+    })
+    .strict(),
+  planDropped: nothing,
+  thawStarted: z.object({ method: z.enum(['refrigerator', 'coldWater', 'microwave']) }).strict(),
+  waterChanged: nothing,
+  thawed: nothing,
+  ovenOn: nothing,
+  cookingStarted: nothing,
+  reading: z.object({ temperature, where: z.string().max(80).optional() }).strict(),
+  signSeen: nothing,
+  offHeat: nothing,
+  served: z.object({ air: temperature.optional() }).strict(),
+  putAway: z
+    .object({
+      place: z.enum(['refrigerator', 'freezer']),
+      portions: z.number().int().min(1).max(99),
+      depthM: z.number().positive().max(0.5),
+    })
+    .strict(),
+  moved: z.object({ place: z.enum(['freezer', 'refrigerator', 'counter', 'car', 'table']), air: temperature.optional() }).strict(),
+  eaten: nothing,
+  discarded: nothing,
+  /** Names another event: it happened at another time, or not at all. History itself is never edited. */
+  corrected: z.object({ eventId: z.uuid(), at: instant.optional(), withdrawn: z.literal(true).optional() }).strict(),
+  note: z.object({ text: z.string().trim().min(1).max(500) }).strict(),
+} as const;
+
+export type EventType = keyof typeof payloads;
+export type Payload<Type extends EventType> = z.infer<(typeof payloads)[Type]>;
+
+/** One thing that happened to one food. Ids are UUID v7, made where the event is recorded. */
+export type FoodEvent<Type extends EventType = EventType> = {
+  [T in Type]: { readonly id: string; readonly foodId: string; readonly at: number; readonly type: T; readonly payload: Payload<T> };
+}[Type];
+
+const eventOf = <Type extends EventType>(type: Type) =>
+  z.object({
+    id: z.uuid(),
+    foodId: z.uuid(),
+    /** When it happened, epoch milliseconds. */
+    at: instant,
+    type: z.literal(type),
+    payload: payloads[type],
+  });
+
+const types = Object.keys(payloads) as EventType[];
+
+export const eventSchema = z.discriminatedUnion(
+  'type',
+  types.map(eventOf) as unknown as [ReturnType<typeof eventOf<EventType>>],
+) as unknown as z.ZodType<FoodEvent>;

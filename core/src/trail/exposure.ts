@@ -1,0 +1,103 @@
+import type { RuleSet } from '../guidance';
+import { compareTemperatures, isAbove, toCelsius, type Temperature } from '../units';
+import type { Place } from './events';
+import type { TrailReading } from './state';
+
+/** The two ledgers of band time: raw (shop to cook) and cooked (first full cook to eaten). */
+export type Ledger = 'raw' | 'cooked';
+
+/** A stretch of time in the growth band, or one that must be taken for it. */
+export interface Exposure {
+  readonly ledger: Ledger;
+  readonly from: number;
+  /** null while it runs. */
+  readonly to: number | null;
+  /** How often each minute counts: twice in warm air. */
+  readonly factor: number;
+  readonly place: Place;
+  /** Whether the food came into the band from above or from below. */
+  readonly side: 'hot' | 'cold';
+  /** Once a reading inside the band has fixed the start, no later reading moves it. */
+  readonly startFixed: boolean;
+  /** False where only a missing fact makes it count; such time can lead to "cannot tell", not to "discard". */
+  readonly certain: boolean;
+}
+
+export interface BandTime {
+  readonly certainMs: number;
+  readonly allMs: number;
+  /** How often a minute counts at present; null when no clock runs. */
+  readonly runningFactor: number | null;
+}
+
+/**
+ * Adds up a ledger at a moment. Minutes in warm air count by the rule's factor.
+ *
+ * @param now epoch ms; stretches still running are counted up to it
+ */
+export function bandTime(exposures: readonly Exposure[], ledger: Ledger, now: number): BandTime {
+  let certainMs = 0;
+  let allMs = 0;
+  let runningFactor: number | null = null;
+  for (const exposure of exposures) {
+    if (exposure.ledger !== ledger) continue;
+    const counted = Math.max(0, Math.min(exposure.to ?? now, now) - exposure.from) * exposure.factor;
+    allMs += counted;
+    if (exposure.certain) certainMs += counted;
+    if (exposure.to === null) runningFactor = Math.max(runningFactor ?? 0, exposure.factor);
+  }
+  return { certainMs, allMs, runningFactor };
+}
+
+/**
+ * When a ledger runs out if nothing changes, or null while no clock runs on it.
+ *
+ * @returns epoch ms; in the past when it has run out
+ */
+export function bandEndsAt(exposures: readonly Exposure[], ledger: Ledger, now: number, limitMs: number): number | null {
+  const { allMs, runningFactor } = bandTime(exposures, ledger, now);
+  return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
+}
+
+/** Ends the stretch that runs, if one does. */
+export function closeExposure(exposures: readonly Exposure[], at: number): readonly Exposure[] {
+  return exposures.map((exposure) => (exposure.to === null ? { ...exposure, to: Math.max(at, exposure.from) } : exposure));
+}
+
+/** The stretch that runs, if one does. */
+export function runningExposure(exposures: readonly Exposure[]): Exposure | undefined {
+  return exposures.find(({ to }) => to === null);
+}
+
+/** Moves the start of the stretch that runs, for good when a reading inside the band has fixed it. */
+export function restartExposure(exposures: readonly Exposure[], from: number, startFixed: boolean): readonly Exposure[] {
+  return exposures.map((exposure) => (exposure.to === null ? { ...exposure, from, startFixed } : exposure));
+}
+
+/** Begins a stretch. */
+export function openExposure(
+  exposures: readonly Exposure[],
+  start: Pick<Exposure, 'ledger' | 'from' | 'place' | 'side'> & Partial<Exposure>,
+): readonly Exposure[] {
+  return [...exposures, { to: null, factor: 1, startFixed: false, certain: true, ...start }];
+}
+
+/** How often a minute counts in air of a temperature; unknown air indoors counts once. */
+export function airFactor(air: Temperature | undefined, rules: RuleSet): number {
+  const { warmAir, warmAirFactor } = rules.bandTime;
+  return air && isAbove(air, warmAir.value.at) ? warmAirFactor.value.times : 1;
+}
+
+/**
+ * When food crossed a limit between two readings: by a straight line between them when they are no further apart than
+ * the rule's own limit, otherwise at the earlier, good one (guidance §11.3).
+ *
+ * @param good the last reading on the safe side
+ * @param now the first reading on the other side
+ */
+export function crossing(good: TrailReading, now: TrailReading, limit: Temperature, withinMs: number): number {
+  if (now.at - good.at > withinMs || compareTemperatures(good.temperature, now.temperature) === 0) return good.at;
+  const [a, b, c] = [good.temperature, now.temperature, limit].map(toCelsius) as [number, number, number];
+  const share = Math.min(1, Math.max(0, (c - a) / (b - a)));
+  return Math.floor(good.at + share * (now.at - good.at));
+}

@@ -1,0 +1,110 @@
+import { foodById } from '../foods';
+import type { RuleSet } from '../guidance';
+import type { FoodEvent } from './events';
+import { openExposure } from './exposure';
+import { handlers } from './handlers';
+import type { FoodState } from './state';
+
+/** A trail must begin with the food being added, and hold one food only. */
+export class BrokenTrail extends Error {
+  constructor(message: string) {
+    super(message);
+    this.name = 'BrokenTrail';
+  }
+}
+
+/**
+ * Orders events by when they happened and takes corrections in: the latest correction of an event sets its time or
+ * withdraws it. Corrections can be corrected themselves; a withdrawn one has no effect. The order in which events
+ * arrived does not matter, only `at`, then the id.
+ */
+export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
+  const corrections = events
+    .filter((event): event is FoodEvent<'corrected'> => event.type === 'corrected')
+    .sort((a, b) => (a.id < b.id ? 1 : -1));
+  // Newest first: ids are UUID v7, so a later correction is judged before the one it may withdraw.
+  const verdicts = new Map<string, { at?: number; withdrawn?: true }>();
+  for (const { id, payload } of corrections) {
+    if (verdicts.get(id)?.withdrawn || verdicts.has(payload.eventId)) continue;
+    verdicts.set(payload.eventId, payload);
+  }
+  return events
+    .filter((event) => event.type !== 'corrected' && !verdicts.get(event.id)?.withdrawn)
+    .map((event) => {
+      const at = verdicts.get(event.id)?.at;
+      return at === undefined ? event : { ...event, at };
+    })
+    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+}
+
+/**
+ * Takes one more event into a food's state. The event must not be earlier than what the state already knows and must
+ * not be a correction: both need the whole history, by `foldTrail`.
+ */
+export function foldEvent(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
+  const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
+  return { ...handle(state, event, rules), lastAt: event.at };
+}
+
+/** Whether an event can be folded onto a state as it stands, without the history behind it. */
+export function followsOn(state: FoodState, event: FoodEvent): boolean {
+  return event.type !== 'corrected' && event.type !== 'added' && event.at >= state.lastAt;
+}
+
+/**
+ * The state of a food from its whole history, in any order of arrival.
+ *
+ * @returns null when the food's coming was itself withdrawn
+ * @throws BrokenTrail when the history lacks its beginning or mixes foods
+ */
+export function foldTrail(events: readonly FoodEvent[], rules: RuleSet): FoodState | null {
+  const settled = settle(events);
+  const begin = settled.find((event): event is FoodEvent<'added'> => event.type === 'added');
+  if (!begin) {
+    if (events.some(({ type }) => type === 'added')) return null;
+    throw new BrokenTrail('A trail begins with the food being added.');
+  }
+  if (events.some(({ foodId }) => foodId !== begin.foodId)) throw new BrokenTrail('These events belong to different foods.');
+  return settled
+    .filter((event) => event !== begin)
+    .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event))
+    .reduce((state, event) => foldEvent(state, event, rules), newFood(begin));
+}
+
+function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
+  const { foodKey, name, massKg, form, condition, place, since } = payload;
+  const food = foodById(foodKey);
+  const cooked = condition === 'cooked' || food.cooking === null;
+  const frozen = condition === 'frozen' || place === 'freezer';
+  return {
+    foodId,
+    foodKey,
+    name,
+    massKg,
+    form,
+    stage: frozen ? 'frozen' : cooked ? 'stored' : condition === 'thawed' ? 'thawed' : 'raw',
+    place,
+    placeSince: at,
+    cooked,
+    // Raw food that came frozen has used no day yet, whenever it was bought.
+    daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
+    frozenMs: 0,
+    // Food bought frozen has used none of its days; food frozen at home has used those up to now.
+    frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
+    thaw: condition === 'thawed' ? { method: 'refrigerator', startedAt: since ?? at, lastChangeAt: at, changes: 0, usedMs: 0, thawedAt: since } : null,
+    cook: null,
+    exposures:
+      place === 'counter'
+        ? openExposure([], { ledger: cooked ? 'cooked' : 'raw', from: at, place, side: cooked ? 'hot' : 'cold' })
+        : [],
+    coolingSince: null,
+    container: null,
+    reheats: 0,
+    ovenOnAt: null,
+    servedAt: null,
+    lastReading: null,
+    lastGood: null,
+    plan: null,
+    lastAt: at,
+  };
+}

@@ -1,0 +1,80 @@
+import type { RuleSet } from '../guidance';
+import type { UnitSystem } from '../units';
+import { bandTimeChecks } from './checks/bandTime';
+import { cookAtOnceCheck } from './checks/cookAtOnce';
+import { cookedThroughCheck } from './checks/cookedThrough';
+import { daysCheck } from './checks/days';
+import { freezerCheck } from './checks/freezer';
+import { reheatCheck } from './checks/reheat';
+import { thawingCheck } from './checks/thawing';
+import { severity, type ActionKind, type Reason, type Ruling, type Verdict } from './ruling';
+import type { FoodState } from './state';
+import { withMissedWater } from './thawing';
+
+/** What a ruling is made with: the moment, the household's zone and units, and its rules. */
+export interface JudgeContext {
+  readonly now: number;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  readonly rules: RuleSet;
+}
+
+/** What one check found. The worst finding is the ruling; all of them are its grounds. */
+export interface Finding {
+  readonly verdict: Verdict;
+  readonly until: number | null;
+  readonly headline: string;
+  readonly because: string;
+  readonly action: { readonly kind: ActionKind; readonly label: string };
+  readonly reason: Reason;
+}
+
+export type Check = (state: FoodState, context: JudgeContext) => readonly Finding[];
+
+const CHECKS: readonly Check[] = [
+  cookedThroughCheck,
+  bandTimeChecks,
+  reheatCheck,
+  cookAtOnceCheck,
+  daysCheck,
+  thawingCheck,
+  freezerCheck,
+];
+
+/**
+ * Rules on a food from its state at a moment.
+ *
+ * Every check can only make the ruling worse, so the ruling is monotone as long as each check is: more time, more
+ * warmth or fewer facts never improve it.
+ *
+ * @returns null for food that is eaten or thrown away
+ */
+export function judge(state: FoodState, context: JudgeContext): Ruling | null {
+  if (state.stage === 'eaten' || state.stage === 'discarded') return null;
+  const current = withMissedWater(state, context.now, context.rules);
+  const findings = CHECKS.flatMap((check) => check(current, context)).sort(worstFirst);
+  const worst = findings[0];
+  if (!worst) return NOTHING_KNOWN;
+  return {
+    verdict: worst.verdict,
+    until: worst.until,
+    headline: worst.headline,
+    because: worst.because,
+    action: worst.action,
+    reasons: findings.map(({ reason }) => reason),
+  };
+}
+
+function worstFirst(a: Finding, b: Finding): number {
+  return severity(b.verdict) - severity(a.verdict) || (a.until ?? Infinity) - (b.until ?? Infinity) || 0;
+}
+
+/** Food about which no check has anything to say, such as raw food just put on the heat. */
+const NOTHING_KNOWN: Ruling = {
+  verdict: 'fine',
+  until: null,
+  headline: 'Nothing to do.',
+  because: 'No clock is running.',
+  reasons: [],
+  action: { kind: 'none', label: '' },
+};

@@ -1,0 +1,64 @@
+import type { RuleSet } from '../guidance';
+import { isAtLeast, isAtMost } from '../units';
+import { metAt, targetOf } from './cooking';
+import type { FoodEvent } from './events';
+import { closeExposure, crossing, openExposure, restartExposure, runningExposure } from './exposure';
+import { ledgerOf, type FoodState, type TrailReading } from './state';
+
+/**
+ * Takes a reading into the state: on the heat it is judged against the target; out of it, it sets where the band clock
+ * starts; in the cold it shows whether the cold holds.
+ */
+export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules: RuleSet): FoodState {
+  const reading: TrailReading = { at: event.at, temperature: event.payload.temperature };
+  const read = { ...state, lastReading: reading };
+  if (state.place === 'heat') return onTheHeat(read, reading, rules);
+  if (state.place === 'refrigerator' || state.place === 'freezer') return inTheCold(read, reading, rules);
+  return outInTheOpen(read, reading, rules);
+}
+
+function onTheHeat(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
+  const lastGood = isAtLeast(reading.temperature, rules.bands.hotHolding.value.at) ? reading : state.lastGood;
+  if (!state.cook) return { ...state, lastGood };
+  const readings = [...state.cook.readings, reading];
+  const target = targetOf(state, rules);
+  const met = state.stage === 'reheating' ? reheated(readings, rules) : target && metAt(readings, target.value);
+  return { ...state, lastGood, cook: { ...state.cook, readings, metAt: state.cook.metAt ?? met } };
+}
+
+function reheated(readings: readonly TrailReading[], rules: RuleSet): number | null {
+  return readings.find(({ temperature }) => isAtLeast(temperature, rules.reheating.target.value.at))?.at ?? null;
+}
+
+/** Out of heat and cold: a good reading moves the clock's start on; the first one inside the band fixes it. */
+function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
+  const resting = state.cook?.metAt === null && state.stage === 'resting';
+  const judged = resting ? onTheHeat(state, reading, rules) : state;
+  const running = runningExposure(state.exposures);
+  if (!running || running.startFixed) return judged;
+
+  const { growth, hotHolding } = rules.bands;
+  const hot = running.side === 'hot';
+  const limit = hot ? hotHolding.value.at : growth.value.low;
+  const good = hot ? isAtLeast(reading.temperature, limit) : isAtMost(reading.temperature, limit);
+  if (good) return { ...judged, lastGood: reading, exposures: restartExposure(state.exposures, reading.at, false) };
+
+  const crossed = state.lastGood && crossing(state.lastGood, reading, limit, rules.bandTime.limit.value.ms);
+  const from = Math.min(reading.at, Math.max(running.from, crossed ?? running.from));
+  return { ...judged, lastGood: null, exposures: restartExposure(state.exposures, from, true) };
+}
+
+function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
+  const limit = rules.bands.refrigerator.value.at;
+  if (isAtMost(reading.temperature, limit)) {
+    return { ...state, lastGood: reading, coolingSince: null, exposures: closeExposure(state.exposures, reading.at) };
+  }
+  if (runningExposure(state.exposures)) return state;
+  const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + rules.cooling.secondMark.value.withinMs;
+  if (state.coolingSince !== null && reading.at <= coolingUntil) return state;
+  // Warmer than a refrigerator may be: how long already is unknown, so it counts from the last good record.
+  const from = Math.max(state.lastGood?.at ?? 0, coolingUntil, state.placeSince);
+  const warm = { ledger: ledgerOf(state), place: state.place, side: 'cold', startFixed: true } as const;
+  const unknown = openExposure(state.exposures, { ...warm, from, to: reading.at, certain: false });
+  return { ...state, exposures: openExposure(unknown, { ...warm, from: reading.at }) };
+}

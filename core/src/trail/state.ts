@@ -1,0 +1,77 @@
+import type { FormId } from '../foods';
+import type { Temperature } from '../units';
+import type { Payload, Place } from './events';
+import type { Exposure, Ledger } from './exposure';
+
+export type Stage =
+  | 'frozen'
+  | 'thawing'
+  | 'thawed'
+  | 'raw'
+  | 'cooking'
+  | 'resting'
+  | 'serving'
+  | 'stored'
+  | 'reheating'
+  | 'eaten'
+  | 'discarded';
+
+export interface TrailReading {
+  readonly at: number;
+  readonly temperature: Temperature;
+}
+
+export interface ThawState {
+  readonly method: 'refrigerator' | 'coldWater' | 'microwave';
+  readonly startedAt: number;
+  readonly lastChangeAt: number;
+  readonly changes: number;
+  /** Days it had used up raw before it was frozen, in ms. */
+  readonly usedMs: number;
+  /** When it was found thawed; null until then. */
+  readonly thawedAt: number | null;
+}
+
+export interface CookState {
+  readonly startedAt: number;
+  readonly readings: readonly TrailReading[];
+  /** When the target of the food was met, by readings or by the sign the chart allows; null until then. */
+  readonly metAt: number | null;
+  readonly offHeatAt: number | null;
+}
+
+/** What a food's history amounts to: all that a ruling or a next step needs, without the history itself. */
+export interface FoodState {
+  readonly foodId: string;
+  readonly foodKey: string;
+  readonly name: string;
+  readonly massKg: number;
+  readonly form: FormId;
+  readonly stage: Stage;
+  readonly place: Place;
+  readonly placeSince: number;
+  /** True once a full cook is done, or for food that came cooked or is eaten as it is. */
+  readonly cooked: boolean;
+  /** When its days began to count; null when nobody knows. */
+  readonly daysFrom: number | null;
+  /** Days are not counted before this stretch: how long it was frozen since `daysFrom`, in ms. */
+  readonly frozenMs: number;
+  readonly frozenSince: number | null;
+  readonly thaw: ThawState | null;
+  readonly cook: CookState | null;
+  readonly exposures: readonly Exposure[];
+  /** When a warm food went into the cold; null once it has read cold. */
+  readonly coolingSince: number | null;
+  readonly container: { readonly portions: number; readonly depthM: number } | null;
+  readonly reheats: number;
+  readonly ovenOnAt: number | null;
+  readonly servedAt: number | null;
+  readonly lastReading: TrailReading | null;
+  /** The last moment the food was known to be out of the growth band on the side it is coming from. */
+  readonly lastGood: TrailReading | null;
+  readonly plan: Payload<'planned'> | null;
+  readonly lastAt: number;
+}
+
+/** The ledger on which time in the band is counted at present. */
+export const ledgerOf = (state: Pick<FoodState, 'cooked'>): Ledger => (state.cooked ? 'cooked' : 'raw');

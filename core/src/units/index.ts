@@ -1,0 +1,7 @@
+export * from './temperature';
+export * from './mass';
+export * from './length';
+export * from './duration';
+export * from './unitSystem';
+export * from './snap';
+export * from './parseNumber';

@@ -1,0 +1,17 @@
+/** No cook types, and no kitchen instrument shows, more digits than this. */
+const TYPED_DIGITS = 9;
+/** Far above the rounding of a conversion, far below the last digit anyone types. */
+const DUST = 1e-12;
+
+/**
+ * Takes the dust of binary arithmetic off a number: when it lies within a trillionth of a short decimal it becomes that
+ * decimal, otherwise it stays as it is, with all its digits. That is what makes a conversion there and back give the
+ * very number that was typed.
+ *
+ * @param value any finite number
+ * @example snap(0.1 + 0.2) // 0.3
+ */
+export function snap(value: number): number {
+  const short = Number(value.toPrecision(TYPED_DIGITS));
+  return Math.abs(short - value) <= DUST * Math.max(1, Math.abs(value)) ? short : value;
+}

@@ -1,0 +1,82 @@
+import { fromKilograms, type MassUnit } from './mass';
+import { fromMetres, type LengthUnit } from './length';
+import { inUnit, type Temperature, type TemperatureUnit } from './temperature';
+
+/** What a cook chose to see; temperature and mass are chosen apart, since kitchens mix them. */
+export interface UnitSystem {
+  readonly temperature: TemperatureUnit;
+  readonly mass: 'metric' | 'imperial';
+}
+
+export const massUnitOf = (units: UnitSystem): MassUnit => (units.mass === 'metric' ? 'kg' : 'lb');
+export const lengthUnitOf = (units: UnitSystem): LengthUnit => (units.mass === 'metric' ? 'cm' : 'in');
+
+/** Writes a number with at most `digits` decimals and no trailing zeros. */
+const plain = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+
+/**
+ * A measured or ruled temperature. A value in its own unit is shown as it stands; a converted one is cut to a whole
+ * degree (or to tenths), downwards for readings of food, so that the display never rounds up into a pass.
+ *
+ * @example formatTemperature(fahrenheit(165), { temperature: 'C', mass: 'metric' }) // '73.8 °C'
+ */
+export function formatTemperature(temperature: Temperature, units: UnitSystem): string {
+  return `${shownDegrees(temperature, units)} °${units.temperature}`;
+}
+
+/** The number alone, for places that write the unit elsewhere. */
+export function shownDegrees(temperature: Temperature, units: UnitSystem): string {
+  const { value } = inUnit(temperature, units.temperature);
+  if (temperature.unit === units.temperature) return plain(value, 1);
+  return plain(Math.floor(value * 10 + 1e-9) / 10, 1);
+}
+
+/**
+ * A limit of a rule, which must be reached: a converted limit is rounded up to the whole degree, so that a cook who
+ * reaches the number on screen has reached the rule.
+ *
+ * @example formatTarget(fahrenheit(165), { temperature: 'C', mass: 'metric' }) // '74 °C'
+ */
+export function formatTarget(limit: Temperature, units: UnitSystem): string {
+  return `${roundedLimit(limit, units, Math.ceil)} °${units.temperature}`;
+}
+
+/**
+ * A limit of a rule, which must not be passed: a converted limit is rounded down to the whole degree.
+ *
+ * @example formatCeiling(fahrenheit(40), { temperature: 'C', mass: 'metric' }) // '4 °C'
+ */
+export function formatCeiling(limit: Temperature, units: UnitSystem): string {
+  return `${roundedLimit(limit, units, Math.floor)} °${units.temperature}`;
+}
+
+function roundedLimit(limit: Temperature, units: UnitSystem, round: (n: number) => number): string {
+  if (limit.unit === units.temperature) return plain(limit.value, 1);
+  const { value } = inUnit(limit, units.temperature);
+  const nearest = Math.round(value);
+  return plain(Math.abs(value - nearest) < 1e-9 ? nearest : round(value), 0);
+}
+
+/**
+ * @param massKg mass in kg
+ * @example formatMass(2.4, { temperature: 'F', mass: 'imperial' }) // '5 lb 5 oz'
+ */
+export function formatMass(massKg: number, units: UnitSystem): string {
+  if (units.mass === 'metric') {
+    return massKg < 1 ? `${plain(massKg * 1000, 0)} g` : `${plain(massKg, 2)} kg`;
+  }
+  const ounces = Math.round(fromKilograms(massKg, 'oz'));
+  const whole = Math.floor(ounces / 16);
+  const rest = ounces % 16;
+  if (whole === 0) return `${rest} oz`;
+  return rest ? `${whole} lb ${rest} oz` : `${whole} lb`;
+}
+
+/**
+ * @param lengthM length in m
+ * @example formatLength(0.05, { temperature: 'C', mass: 'metric' }) // '5 cm'
+ */
+export function formatLength(lengthM: number, units: UnitSystem): string {
+  const unit = lengthUnitOf(units);
+  return `${plain(fromMetres(lengthM, unit), 1)} ${unit}`;
+}

@@ -1,0 +1,110 @@
+import fc from 'fast-check';
+import {
+  celsius,
+  compareTemperatures,
+  degreesShort,
+  fahrenheit,
+  formatDuration,
+  formatDurationUp,
+  formatMass,
+  formatTarget,
+  formatCeiling,
+  formatTemperature,
+  fromKilograms,
+  fromMetres,
+  isAtLeast,
+  NumberProblem,
+  parseNumber,
+  toCelsius,
+  toFahrenheit,
+  toKilograms,
+  toMetres,
+  type LengthUnit,
+  type MassUnit,
+} from '.';
+
+const METRIC = { temperature: 'C', mass: 'metric' } as const;
+const IMPERIAL = { temperature: 'F', mass: 'imperial' } as const;
+/** What a cook can type: up to four decimals. */
+const typed = (min: number, max: number) => fc.integer({ min: min * 10_000, max: max * 10_000 }).map((n) => n / 10_000);
+
+describe('round trips give back the number that was typed', () => {
+  it('for temperatures', () => {
+    fc.assert(
+      fc.property(typed(-40, 572), (value) => {
+        expect(toFahrenheit(celsius(toCelsius(fahrenheit(value))))).toBe(value);
+        expect(toCelsius(fahrenheit(toFahrenheit(celsius(value))))).toBe(value);
+      }),
+    );
+  });
+
+  it.each<MassUnit>(['kg', 'g', 'lb', 'oz'])('for masses in %s', (unit) => {
+    fc.assert(fc.property(typed(0, 1000), (value) => expect(fromKilograms(toKilograms({ value, unit }), unit)).toBe(value)));
+  });
+
+  it.each<LengthUnit>(['m', 'cm', 'in'])('for lengths in %s', (unit) => {
+    fc.assert(fc.property(typed(0, 100), (value) => expect(fromMetres(toMetres({ value, unit }), unit)).toBe(value)));
+  });
+});
+
+describe('temperatures compare unrounded', () => {
+  it.each([
+    [fahrenheit(145), celsius(63), false],
+    [fahrenheit(165), celsius(75), false],
+    [fahrenheit(167), celsius(75), true],
+    [celsius(74), fahrenheit(165), true],
+    [celsius(73.8), fahrenheit(165), false],
+    [celsius(60), fahrenheit(140), true],
+  ])('%j against %j: %s', (reading, limit, passes) => expect(isAtLeast(reading, limit)).toBe(passes));
+
+  it('70 °F is warmer than 21 °C', () => expect(compareTemperatures(fahrenheit(70), celsius(21))).toBeGreaterThan(0));
+
+  it('tells how much is missing in the unit asked for', () => {
+    expect(degreesShort(celsius(60), fahrenheit(145), 'F')).toBe(5);
+  });
+});
+
+describe('display', () => {
+  it('never rounds a reading up into a pass nor a target down', () => {
+    fc.assert(
+      fc.property(typed(-10, 120), (value) => {
+        const shown = Number(formatTemperature(celsius(value), IMPERIAL).split(' ')[0]);
+        expect(shown).toBeLessThanOrEqual(toFahrenheit(celsius(value)) + 1e-9);
+        const target = Number(formatTarget(celsius(value), IMPERIAL).split(' ')[0]);
+        expect(target).toBeGreaterThanOrEqual(toFahrenheit(celsius(value)) - 1e-9);
+      }),
+    );
+  });
+
+  it('shows a rule in its own unit as it stands, and converted to the safe side', () => {
+    expect(formatTarget(fahrenheit(165), IMPERIAL)).toBe('165 °F');
+    expect(formatTarget(fahrenheit(165), METRIC)).toBe('74 °C');
+    expect(formatCeiling(fahrenheit(40), METRIC)).toBe('4 °C');
+    expect(formatTarget(fahrenheit(140), METRIC)).toBe('60 °C');
+  });
+
+  it('writes masses as a scale of that system shows them', () => {
+    expect(formatMass(2.4, METRIC)).toBe('2.4 kg');
+    expect(formatMass(0.62, METRIC)).toBe('620 g');
+    expect(formatMass(2.4, IMPERIAL)).toBe('5 lb 5 oz');
+  });
+
+  it('cuts what is left and rounds up what is needed', () => {
+    expect(formatDuration(25 * 60_000 + 59_999)).toBe('25 min');
+    expect(formatDurationUp(25 * 60_000 + 1)).toBe('26 min');
+    expect(formatDuration(5_700_000)).toBe('1 h 35 min');
+    expect(formatDuration(3 * 86_400_000)).toBe('3 d');
+  });
+});
+
+describe('numbers as cooks type them', () => {
+  it.each([
+    ['2,4', 2.4],
+    [' 2.4 ', 2.4],
+    ['−1', -1],
+  ])('%s', (text, value) => expect(parseNumber(text)).toBe(value));
+
+  it.each(['', 'two', '2.4kg', '1e9', '--1', '2.4.1'])('refuses %j with a sentence', (text) => {
+    expect(() => parseNumber(text)).toThrow(NumberProblem);
+  });
+});

@@ -1,0 +1,63 @@
+import hooks from 'eslint-plugin-react-hooks';
+import { defineConfig, globalIgnores } from 'eslint/config';
+import ts from 'typescript-eslint';
+
+const forbid = (...rules) => ({ 'no-restricted-imports': ['error', { patterns: rules }] });
+
+export default defineConfig(
+  globalIgnores(['**/dist/**', '**/.expo/**', '.omtel/**', 'test-results/**', 'playwright-report/**']),
+  ts.configs.recommended,
+  {
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'no-console': 'error',
+      eqeqeq: 'error',
+      'no-empty': ['error', { allowEmptyCatch: false }],
+    },
+  },
+  // Imports point one way: app → core, server → core; core imports nobody and reads no clock and no chance.
+  {
+    files: ['core/src/**/*.ts'],
+    rules: {
+      ...forbid({
+        group: ['react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*', 'hono*', '@hono/*', 'knex', 'node:*', '@omtel/*', '**/app/**', '**/server/**'],
+        message: 'The core is pure: no interface, no server, no platform.',
+      }),
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The core takes the time as an argument.' },
+        { object: 'Math', property: 'random', message: 'The core leaves nothing to chance.' },
+        { object: 'DateTime', property: 'now', message: 'The core takes the time as an argument.' },
+        { object: 'DateTime', property: 'local', message: 'The core takes the zone as an argument.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core takes the time as an argument.' },
+      ],
+    },
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: forbid({ group: ['@omtel/app*', '**/app/src/**', 'react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*'], message: 'The server knows the core only.' }),
+  },
+  {
+    files: ['app/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': hooks },
+    rules: {
+      ...forbid({
+        group: ['@omtel/server*', '**/server/**', 'node:*', 'lucide-react-native'],
+        message: 'The app knows the core only; take icons one by one from lucide-react-native/icons/<name>.',
+      }),
+      ...hooks.configs.recommended.rules,
+    },
+  },
+  {
+    files: ['scripts/**', 'bench/**', 'server/src/main.ts'],
+    rules: { 'no-console': 'off' },
+  },
+  {
+    files: ['**/*.js', '**/*.cjs'],
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+);
