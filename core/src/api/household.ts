@@ -34,7 +34,12 @@ export const householdSchema = z.object({
   name: z.string(),
   settings: settingsSchema,
   /** The household's own time; the demo's can be moved ahead. `offsetMs` is how far it is from the wall clock. */
-  clock: z.object({ now: z.number().int(), offsetMs: z.number().int(), movable: z.boolean(), frozen: z.boolean() }),
+  clock: z.object({
+    now: z.number().int(),
+    offsetMs: z.number().int(),
+    movable: z.boolean(),
+    frozen: z.boolean(),
+  }),
 });
 export type Household = z.infer<typeof householdSchema>;
 
@@ -47,5 +52,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   theme: 'system',
   largerText: false,
   school: 'home',
-  availability: Object.fromEntries(weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]])) as Settings['availability'],
+  availability: Object.fromEntries(
+    weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),
+  ) as Settings['availability'],
 };

@@ -27,14 +27,24 @@ const shell = foodsOfKind({
 });
 
 export const fish: readonly Food[] = [
-  fatty('trout-side', 'Trout, side', ['trout fillet', 'sea trout'], [71.5, 20, 7.3, 0, 0, 1.2], { forms: ['fillet'] }),
+  fatty('trout-side', 'Trout, side', ['trout fillet', 'sea trout'], [71.5, 20, 7.3, 0, 0, 1.2], {
+    forms: ['fillet'],
+  }),
   fatty('trout-whole', 'Trout, whole', [], [71.5, 20, 7.3, 0, 0, 1.2], { forms: ['wholeFish'] }),
-  fatty('salmon-side', 'Salmon, side or fillets', ['salmon fillet'], [65, 20.5, 13.3, 0, 0, 1.2], { forms: ['fillet', 'steak'] }),
+  fatty('salmon-side', 'Salmon, side or fillets', ['salmon fillet'], [65, 20.5, 13.3, 0, 0, 1.2], {
+    forms: ['fillet', 'steak'],
+  }),
   fatty('mackerel', 'Mackerel', [], [63.5, 18.6, 16.5, 0, 0, 1.4], { forms: ['wholeFish', 'fillet'] }),
-  fatty('herring', 'Herring', ['sprats', 'sardines fresh'], [68, 18, 12.6, 0, 0, 1.4], { forms: ['wholeFish', 'fillet'] }),
-  lean('cod', 'Cod', ['haddock', 'pollock', 'white fish'], [81, 17.8, 0.2, 0, 0, 1], { forms: ['fillet', 'flatPack'] }),
+  fatty('herring', 'Herring', ['sprats', 'sardines fresh'], [68, 18, 12.6, 0, 0, 1.4], {
+    forms: ['wholeFish', 'fillet'],
+  }),
+  lean('cod', 'Cod', ['haddock', 'pollock', 'white fish'], [81, 17.8, 0.2, 0, 0, 1], {
+    forms: ['fillet', 'flatPack'],
+  }),
   lean('hake', 'Hake', ['white fish'], [80, 17.9, 1, 0, 0, 1.1], { forms: ['fillet', 'wholeFish'] }),
-  lean('plaice', 'Plaice', ['sole', 'flounder', 'flat fish'], [80, 17.4, 1.4, 0, 0, 1.2], { forms: ['fillet', 'wholeFish'] }),
+  lean('plaice', 'Plaice', ['sole', 'flounder', 'flat fish'], [80, 17.4, 1.4, 0, 0, 1.2], {
+    forms: ['fillet', 'wholeFish'],
+  }),
   lean('sea-bass', 'Sea bass', ['bream'], [77, 19, 2.8, 0, 0, 1.2], { forms: ['fillet', 'wholeFish'] }),
   lean('tuna-steak', 'Tuna steaks', [], [72, 24.5, 2.1, 0, 0, 1.4], { forms: ['steak'] }),
   shell('shrimp', 'Shrimp', ['prawns'], [78.5, 19, 0.9, 0.2, 0, 1.4], { forms: ['flatPack'] }),

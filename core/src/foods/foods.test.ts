@@ -22,7 +22,13 @@ describe('search', () => {
     ['prawns', 'shrimp'],
     ['chiken thigs', 'chicken-thighs'],
     ['saffron rice', 'cooked-rice'],
-  ])('finds %j', (text, id) => expect(searchFoods(text).slice(0, 3).map((food) => food.id)).toContain(id));
+  ])('finds %j', (text, id) =>
+    expect(
+      searchFoods(text)
+        .slice(0, 3)
+        .map((food) => food.id),
+    ).toContain(id),
+  );
 
   it('offers everything before anything is typed', () => expect(searchFoods('  ')).toBe(catalogue));
   it('finds nothing for nonsense', () => expect(searchFoods('zzxxqq')).toEqual([]));

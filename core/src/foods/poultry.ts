@@ -19,7 +19,10 @@ const parts = foodsOfKind({
 });
 
 export const poultry: readonly Food[] = [
-  bird('turkey-whole', 'Turkey, whole', ['bird'], [70.5, 20.5, 8, 0, 0, 1], { forms: ['wholeBird'], roast: 'turkeyWhole' }),
+  bird('turkey-whole', 'Turkey, whole', ['bird'], [70.5, 20.5, 8, 0, 0, 1], {
+    forms: ['wholeBird'],
+    roast: 'turkeyWhole',
+  }),
   bird('turkey-stuffed', 'Turkey, whole, stuffed', ['bird'], [67, 18, 8.5, 5, 0.3, 1.2], {
     forms: ['wholeBird'],
     roast: 'turkeyStuffed',
@@ -28,25 +31,46 @@ export const poultry: readonly Food[] = [
     forms: ['wholeBird'],
     roast: 'chickenWhole',
   }),
-  bird('duck-whole', 'Duck, whole', ['bird'], [55, 13.5, 30.7, 0, 0, 0.8], { forms: ['wholeBird'], roast: 'duck' }),
-  bird('goose-whole', 'Goose, whole', ['bird'], [50, 16, 33.1, 0, 0, 0.9], { forms: ['wholeBird'], roast: 'goose' }),
-  parts('turkey-breast', 'Turkey breast', ['crown'], [74, 23, 2, 0, 0, 1], { forms: ['boneInJoint'], roast: 'turkeyBreast' }),
+  bird('duck-whole', 'Duck, whole', ['bird'], [55, 13.5, 30.7, 0, 0, 0.8], {
+    forms: ['wholeBird'],
+    roast: 'duck',
+  }),
+  bird('goose-whole', 'Goose, whole', ['bird'], [50, 16, 33.1, 0, 0, 0.9], {
+    forms: ['wholeBird'],
+    roast: 'goose',
+  }),
+  parts('turkey-breast', 'Turkey breast', ['crown'], [74, 23, 2, 0, 0, 1], {
+    forms: ['boneInJoint'],
+    roast: 'turkeyBreast',
+  }),
   parts('chicken-breast-bone-in', 'Chicken breasts, bone in', ['chicken halves'], [70, 21, 8, 0, 0, 1], {
     forms: ['pieces'],
     roast: 'chickenBreastBoneIn',
   }),
-  parts('chicken-breast-boneless', 'Chicken breasts, boneless', ['chicken fillet'], [75, 22.5, 1.5, 0, 0, 1], {
-    forms: ['pieces'],
-    roast: 'chickenBreastBoneless',
-  }),
+  parts(
+    'chicken-breast-boneless',
+    'Chicken breasts, boneless',
+    ['chicken fillet'],
+    [75, 22.5, 1.5, 0, 0, 1],
+    {
+      forms: ['pieces'],
+      roast: 'chickenBreastBoneless',
+    },
+  ),
   parts('chicken-thighs', 'Chicken thighs', ['chicken legs', 'drumsticks'], [70, 18, 11, 0, 0, 1], {
     forms: ['pieces'],
     roast: 'chickenLegs',
   }),
-  parts('ground-poultry', 'Ground chicken or turkey', ['turkey mince', 'chicken mince'], [72.5, 18.5, 8, 0, 0, 1], {
-    forms: ['ground', 'flatPack'],
-    rawStorage: 'groundMeat',
-  }),
+  parts(
+    'ground-poultry',
+    'Ground chicken or turkey',
+    ['turkey mince', 'chicken mince'],
+    [72.5, 18.5, 8, 0, 0, 1],
+    {
+      forms: ['ground', 'flatPack'],
+      rawStorage: 'groundMeat',
+    },
+  ),
   parts('poultry-sausage', 'Poultry sausages', ['chicken sausage'], [66, 17, 13, 1.5, 0, 2.5], {
     forms: ['pieces'],
     cooking: 'giblets',

@@ -51,13 +51,22 @@ export const redMeat: readonly Food[] = [
     forms: ['boneInJoint'],
     roast: 'beefRib',
   }),
-  joint('beef-roast-boneless', 'Beef roast, boneless', ['topside', 'sirloin joint', 'roast beef'], [69, 21.5, 8.5, 0, 0, 1], {
-    forms: ['bonelessJoint'],
-  }),
+  joint(
+    'beef-roast-boneless',
+    'Beef roast, boneless',
+    ['topside', 'sirloin joint', 'roast beef'],
+    [69, 21.5, 8.5, 0, 0, 1],
+    {
+      forms: ['bonelessJoint'],
+    },
+  ),
   joint('beef-brisket', 'Beef brisket', ['salt beef', 'pot roast'], [62, 18.5, 18.5, 0, 0, 1], {
     forms: ['bonelessJoint'],
   }),
-  joint('pork-loin', 'Pork loin', ['loin roast'], [69, 21, 9, 0, 0, 1], { forms: ['bonelessJoint'], roast: 'porkLoin' }),
+  joint('pork-loin', 'Pork loin', ['loin roast'], [69, 21, 9, 0, 0, 1], {
+    forms: ['bonelessJoint'],
+    roast: 'porkLoin',
+  }),
   joint('pork-shoulder', 'Pork shoulder', ['butt', 'pulled pork'], [64, 17.5, 17.5, 0, 0, 1], {
     forms: ['boneInJoint', 'bonelessJoint'],
     roast: 'porkShoulder',
@@ -67,9 +76,17 @@ export const redMeat: readonly Food[] = [
     roast: 'freshHam',
   }),
   joint('veal-roast', 'Veal roast', [], [73, 20, 6, 0, 0, 1], { forms: ['bonelessJoint'] }),
-  cut('beef-steak', 'Beef steaks', ['rump', 'sirloin', 'entrecote'], [68, 21.5, 9.5, 0, 0, 1], { forms: ['steak'] }),
-  cut('lamb-chops', 'Lamb chops', ['cutlets'], [63, 18, 18, 0, 0, 1], { forms: ['steak'], rawStorage: 'chops' }),
-  cut('pork-chops', 'Pork chops', ['pork steaks'], [68, 21, 10, 0, 0, 1], { forms: ['steak'], rawStorage: 'chops' }),
+  cut('beef-steak', 'Beef steaks', ['rump', 'sirloin', 'entrecote'], [68, 21.5, 9.5, 0, 0, 1], {
+    forms: ['steak'],
+  }),
+  cut('lamb-chops', 'Lamb chops', ['cutlets'], [63, 18, 18, 0, 0, 1], {
+    forms: ['steak'],
+    rawStorage: 'chops',
+  }),
+  cut('pork-chops', 'Pork chops', ['pork steaks'], [68, 21, 10, 0, 0, 1], {
+    forms: ['steak'],
+    rawStorage: 'chops',
+  }),
   cut('veal-cutlets', 'Veal cutlets', ['escalope', 'schnitzel'], [74, 21, 4, 0, 0, 1], {
     forms: ['steak'],
     rawStorage: 'chops',
@@ -77,7 +94,9 @@ export const redMeat: readonly Food[] = [
   ground('ground-beef', 'Ground beef', ['mince', 'hamburger', 'burgers'], [64.5, 19.5, 15, 0, 0, 1], {
     forms: ['ground', 'flatPack'],
   }),
-  ground('ground-lamb', 'Ground lamb', ['lamb mince', 'kofta'], [60, 17, 22, 0, 0, 1], { forms: ['ground', 'flatPack'] }),
+  ground('ground-lamb', 'Ground lamb', ['lamb mince', 'kofta'], [60, 17, 22, 0, 0, 1], {
+    forms: ['ground', 'flatPack'],
+  }),
   ground('ground-pork', 'Ground pork', ['pork mince', 'meatballs'], [61, 17.5, 20.5, 0, 0, 1], {
     forms: ['ground', 'flatPack'],
   }),
@@ -94,7 +113,11 @@ export const redMeat: readonly Food[] = [
     cooking: 'organMeat',
     rawStorage: 'varietyMeat',
   }),
-  ground('rabbit', 'Rabbit', ['game', 'hare'], [73, 20, 6, 0, 0, 1], { forms: ['pieces'], cooking: 'game', rawStorage: 'poultryParts' }),
+  ground('rabbit', 'Rabbit', ['game', 'hare'], [73, 20, 6, 0, 0, 1], {
+    forms: ['pieces'],
+    cooking: 'game',
+    rawStorage: 'poultryParts',
+  }),
   cut('venison', 'Venison', ['deer', 'game'], [74, 22.5, 2.5, 0, 0, 1], {
     forms: ['steak', 'bonelessJoint'],
     cooking: 'game',

@@ -7,8 +7,12 @@ export function composition([water, protein, fat, carbohydrate, fibre, ash]: Com
   return { water, protein, fat, carbohydrate, fibre, ash };
 }
 
-type Shared = Pick<Food, 'cooking' | 'rawStorage' | 'cookedStorage' | 'afterThaw' | 'shelf' | 'freezingPointC'>;
-type Own = Pick<Food, 'forms'> & Partial<Pick<Food, 'roast' | 'freezingPointC' | 'cookedStorage' | 'rawStorage' | 'cooking'>>;
+type Shared = Pick<
+  Food,
+  'cooking' | 'rawStorage' | 'cookedStorage' | 'afterThaw' | 'shelf' | 'freezingPointC'
+>;
+type Own = Pick<Food, 'forms'> &
+  Partial<Pick<Food, 'roast' | 'freezingPointC' | 'cookedStorage' | 'rawStorage' | 'cooking'>>;
 
 /**
  * Makes a function that writes foods of one kind, so that each food states only what sets it apart.

@@ -1,4 +1,13 @@
-import { DAY_MS, formatCeiling, formatDuration, formatMass, formatTarget, HOUR_MS, toKilograms, toMetres } from '../units';
+import {
+  DAY_MS,
+  formatCeiling,
+  formatDuration,
+  formatMass,
+  formatTarget,
+  HOUR_MS,
+  toKilograms,
+  toMetres,
+} from '../units';
 import { formatLength, type UnitSystem } from '../units';
 import type { RoastTable, RuleValue } from './schema';
 
@@ -10,7 +19,9 @@ import type { RoastTable, RuleValue } from './schema';
 export function describeValue(value: RuleValue, units: UnitSystem): string {
   switch (value.kind) {
     case 'temperature':
-      return value.limit === 'least' ? `at least ${formatTarget(value.at, units)}` : `at most ${formatCeiling(value.at, units)}`;
+      return value.limit === 'least'
+        ? `at least ${formatTarget(value.at, units)}`
+        : `at most ${formatCeiling(value.at, units)}`;
     case 'band':
       return `${formatCeiling(value.low, units)} to ${formatTarget(value.high, units)}`;
     case 'duration':
@@ -18,7 +29,9 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
     case 'durations':
       return describeRange(value.lowMs, value.highMs);
     case 'months':
-      return value.range ? `${range(value.range.low, value.range.high)} ${value.range.high === 1 ? 'month' : 'months'}` : 'does not freeze well';
+      return value.range
+        ? `${range(value.range.low, value.range.high)} ${value.range.high === 1 ? 'month' : 'months'}`
+        : 'does not freeze well';
     case 'thawRate': {
       const per = ({ ms, mass }: { ms: number; mass: Parameters<typeof toKilograms>[0] }) =>
         `${formatDuration(ms)} per ${formatMass(toKilograms(mass), units)}`;
@@ -26,7 +39,9 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return `${fast === slow ? slow : `${fast}, plan with ${slow}`}, at least ${formatDuration(value.minimumMs)}`;
     }
     case 'cookTarget': {
-      const option = value.options.map(({ at, heldMs }) => formatTarget(at, units) + (heldMs ? ` held ${formatDuration(heldMs)}` : ''));
+      const option = value.options.map(
+        ({ at, heldMs }) => formatTarget(at, units) + (heldMs ? ` held ${formatDuration(heldMs)}` : ''),
+      );
       const sign = value.sign ? `, or ${value.sign}` : '';
       return option.join(' or ') + sign + (value.restMs ? `, then rest ${formatDuration(value.restMs)}` : '');
     }
@@ -60,9 +75,11 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
  */
 export function describeRange(lowMs: number, highMs: number): string {
   const [unit, size] = highMs % DAY_MS === 0 && lowMs % DAY_MS === 0 ? ['day', DAY_MS] : ['h', HOUR_MS];
-  if (lowMs % (size as number) !== 0) return lowMs === highMs ? formatDuration(lowMs) : `${formatDuration(lowMs)} to ${formatDuration(highMs)}`;
+  if (lowMs % (size as number) !== 0)
+    return lowMs === highMs ? formatDuration(lowMs) : `${formatDuration(lowMs)} to ${formatDuration(highMs)}`;
   const [low, high] = [lowMs / (size as number), highMs / (size as number)];
-  if (unit === 'day' && low % 7 === 0 && high % 7 === 0 && high > 7) return `${range(low / 7, high / 7)} weeks`;
+  if (unit === 'day' && low % 7 === 0 && high % 7 === 0 && high > 7)
+    return `${range(low / 7, high / 7)} weeks`;
   return `${range(low, high)} ${unit === 'day' ? (high === 1 ? 'day' : 'days') : 'h'}`;
 }
 

@@ -1,5 +1,15 @@
 import { kilograms, pounds, toKilograms } from '../units';
-import { describeValue, homeRules, listRules, ruleById, ruleSetSchema, rulesOf, sources, thawTime, UnknownRule } from '.';
+import {
+  describeValue,
+  homeRules,
+  listRules,
+  ruleById,
+  ruleSetSchema,
+  rulesOf,
+  sources,
+  thawTime,
+  UnknownRule,
+} from '.';
 
 const IMPERIAL = { temperature: 'F', mass: 'imperial' } as const;
 const METRIC = { temperature: 'C', mass: 'metric' } as const;
@@ -36,7 +46,8 @@ describe('the home chart', () => {
     ['home.thawing.onCounter', 'no: refrigerator, cold water, microwave, or cook from frozen'],
   ])('%s reads %j', (id, words) => expect(describeValue(ruleById(id).value, IMPERIAL)).toBe(words));
 
-  it('says plainly that the other sets are not there yet', () => expect(() => rulesOf('chain')).toThrow(RangeError));
+  it('says plainly that the other sets are not there yet', () =>
+    expect(() => rulesOf('chain')).toThrow(RangeError));
 });
 
 describe('thawing time', () => {

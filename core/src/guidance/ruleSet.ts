@@ -12,5 +12,7 @@ export function ruleSet(draft: Draft<RuleSet>): RuleSet {
 function withIds(node: unknown, path: string): unknown {
   if (typeof node !== 'object' || node === null) return node;
   if ('value' in node && 'source' in node) return { id: path, ...node };
-  return Object.fromEntries(Object.entries(node).map(([key, child]) => [key, withIds(child, `${path}.${key}`)]));
+  return Object.fromEntries(
+    Object.entries(node).map(([key, child]) => [key, withIds(child, `${path}.${key}`)]),
+  );
 }

@@ -1,10 +1,5 @@
 import { z } from 'zod';
-import {
-  afterThawCategories,
-  cookingCategories,
-  roastIds,
-  storageCategories,
-} from '../foods/schema';
+import { afterThawCategories, cookingCategories, roastIds, storageCategories } from '../foods/schema';
 import { sources } from './sources';
 import * as v from './values';
 
@@ -75,7 +70,10 @@ export const ruleSetSchema = z.object({
     firstMark: rule(v.coolingMark),
     secondMark: rule(v.coolingMark),
   }),
-  storage: each(storageCategories, z.object({ refrigerator: rule(v.durationRange), freezer: rule(v.freezerMonths) })),
+  storage: each(
+    storageCategories,
+    z.object({ refrigerator: rule(v.durationRange), freezer: rule(v.freezerMonths) }),
+  ),
   reheating: z.object({
     target: rule(v.temperatureLimit),
     within: rule(v.duration),
@@ -93,7 +91,11 @@ export const ruleSetSchema = z.object({
     sanitiser: rule(v.strength),
     sanitiserWet: rule(v.durationRange),
   }),
-  servings: z.object({ wholeBird: rule(v.massRange), boneIn: rule(v.massRange), boneless: rule(v.massRange) }),
+  servings: z.object({
+    wholeBird: rule(v.massRange),
+    boneIn: rule(v.massRange),
+    boneless: rule(v.massRange),
+  }),
   powerCut: z.object({
     refrigerator: rule(v.duration),
     freezerFull: rule(v.duration),
@@ -117,4 +119,3 @@ export type Draft<Node> = Node extends { id: string; value: unknown; source: unk
   : Node extends object
     ? { [Key in keyof Node]: Draft<Node[Key]> }
     : Node;
-

@@ -1,6 +1,6 @@
 import type { FormId } from '../foods';
 import type { Rule, RuleSet, ThawRate } from './schema';
-import { toKilograms } from '../units';
+import { MINUTE_MS, snap, toKilograms } from '../units';
 
 /** A span of time between its fast and its slow end, in ms. */
 export interface Span {
@@ -9,13 +9,15 @@ export interface Span {
 }
 
 /**
- * Time to thaw a weight by a rule, from its fast to its slow end, never under the rule's minimum.
+ * Time to thaw a weight by a rule, from its fast to its slow end, in whole minutes to the safe side of each, never under
+ * the rule's minimum.
  *
  * @param massKg weight in kg
  */
 export function thawTime({ fast, slow, minimumMs }: ThawRate, massKg: number): Span {
-  const time = ({ ms, mass }: ThawRate['fast']) => Math.max(minimumMs, (ms * massKg) / toKilograms(mass));
-  return { fastMs: time(fast), slowMs: time(slow) };
+  const minutes = ({ ms, mass }: ThawRate['fast']) =>
+    snap(Math.max(minimumMs, (ms * massKg) / toKilograms(mass)) / MINUTE_MS);
+  return { fastMs: Math.floor(minutes(fast)) * MINUTE_MS, slowMs: Math.ceil(minutes(slow)) * MINUTE_MS };
 }
 
 /** The cold-water rule for a form: birds and packs are told apart. */

@@ -10,7 +10,11 @@ const length = z.object({ value: z.number().positive(), unit: z.enum(['cm', 'in'
 const ms = z.number().int().positive();
 
 /** A temperature to reach (`least`), not to pass (`most`). */
-export const temperatureLimit = z.object({ kind: z.literal('temperature'), limit: z.enum(['least', 'most']), at: temperature });
+export const temperatureLimit = z.object({
+  kind: z.literal('temperature'),
+  limit: z.enum(['least', 'most']),
+  at: temperature,
+});
 
 export const temperatureBand = z.object({ kind: z.literal('band'), low: temperature, high: temperature });
 
@@ -52,18 +56,35 @@ const roastRow = z.object({
   lowMin: z.number().positive(),
   highMin: z.number().positive(),
 });
-export const roastTable = z.object({ kind: z.literal('roastTable'), oven: temperature, rows: z.array(roastRow).min(1) });
+export const roastTable = z.object({
+  kind: z.literal('roastTable'),
+  oven: temperature,
+  rows: z.array(roastRow).min(1),
+});
 
 /** Food at or below `from` reaches `to` within the time. */
-export const coolingMark = z.object({ kind: z.literal('coolingMark'), from: temperature, to: temperature, withinMs: ms });
+export const coolingMark = z.object({
+  kind: z.literal('coolingMark'),
+  from: temperature,
+  to: temperature,
+  withinMs: ms,
+});
 
 export const depthLimit = z.object({ kind: z.literal('depth'), most: length });
 export const factor = z.object({ kind: z.literal('factor'), times: z.number().positive() });
 export const count = z.object({ kind: z.literal('count'), most: z.number().int().min(0), of: z.string() });
-export const allowed = z.object({ kind: z.literal('allowed'), yes: z.boolean(), instead: z.string().optional() });
+export const allowed = z.object({
+  kind: z.literal('allowed'),
+  yes: z.boolean(),
+  instead: z.string().optional(),
+});
 export const strength = z.object({ kind: z.literal('strength'), lowPpm: z.number(), highPpm: z.number() });
 export const massRange = z.object({ kind: z.literal('masses'), low: mass, high: mass });
-export const tolerance = z.object({ kind: z.literal('tolerance'), degrees: z.number().positive(), unit: z.enum(['C', 'F']) });
+export const tolerance = z.object({
+  kind: z.literal('tolerance'),
+  degrees: z.number().positive(),
+  unit: z.enum(['C', 'F']),
+});
 export const order = z.object({ kind: z.literal('order'), topToBottom: z.array(z.string()).min(2) });
 
 export const ruleValue = z.union([

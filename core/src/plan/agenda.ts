@@ -28,7 +28,15 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
   const ruling = judge(food, context);
   if (!ruling) return null;
   const { headline, because, action, until, verdict } = ruling;
-  const settle = { food, ruling, title: headline, detail: because, tick: action.label, step: null, action: action.kind };
+  const settle = {
+    food,
+    ruling,
+    title: headline,
+    detail: because,
+    tick: action.label,
+    step: null,
+    action: action.kind,
+  };
   // What must not be eaten comes before any plan made for it.
   if (verdict === 'discard' || verdict === 'cannotTell') return { ...settle, at: null };
   const next = scheduleOf(food, context.now, context.rules)?.next;
@@ -36,7 +44,11 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
     const words = stepWords(next, food, context.units, context.rules);
     return { food, ruling, at: next.at, ...words, step: next, action: 'none' };
   }
-  return verdict === 'fine' || until === null ? (verdict === 'fine' ? null : { ...settle, at: null }) : { ...settle, at: until };
+  return verdict === 'fine' || until === null
+    ? verdict === 'fine'
+      ? null
+      : { ...settle, at: null }
+    : { ...settle, at: until };
 }
 
 function byTime(a: AgendaItem, b: AgendaItem): number {

@@ -75,7 +75,12 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
   const slowMs = way.thaw?.slowMs ?? 0;
   const latest = cookStartAt - slowMs;
   const earliest = cookStartAt - (way.thaw ? way.thaw.fastMs + way.holdMs : 0);
-  const span = { earliest: Math.min(earliest, latest), latest, cookStartAt, attendedMs: way.attended ? slowMs : 0 };
+  const span = {
+    earliest: Math.min(earliest, latest),
+    latest,
+    cookStartAt,
+    attendedMs: way.attended ? slowMs : 0,
+  };
 
   const fit = way.obstacle ? { window: null, obstacle: way.obstacle } : fitIn(span, way.thaw !== null, input);
   return {
@@ -127,13 +132,22 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
     case 'fromFrozen':
       return { thaw, holdMs: 0, attended: false, ruleIds: [rules.thawing.fromFrozen.id] };
     case 'thawed':
-      return { thaw, holdMs: 0, attended: false, ...keeping(rules.afterThaw[food.afterThaw], input.since, cookStartAt) };
+      return {
+        thaw,
+        holdMs: 0,
+        attended: false,
+        ...keeping(rules.afterThaw[food.afterThaw], input.since, cookStartAt),
+      };
     case 'fresh':
       return {
         thaw: null,
         holdMs: 0,
         attended: false,
-        ...keeping(rules.storage[food.rawStorage ?? food.cookedStorage].refrigerator, input.since, cookStartAt),
+        ...keeping(
+          rules.storage[food.rawStorage ?? food.cookedStorage].refrigerator,
+          input.since,
+          cookStartAt,
+        ),
       };
   }
 }
@@ -159,18 +173,31 @@ interface Wanted {
 /** Cuts the wanted window to the time from now on in which the cook is home and awake. */
 function fitIn(wanted: Wanted, thaws: boolean, input: PlanInput): Pick<MethodPlan, 'window' | 'obstacle'> {
   const { now, availability, zone, serveAt } = input;
-  if (wanted.latest < now) return { window: null, obstacle: { why: thaws ? 'tooLate' : 'cookingAlreadyDue', byMs: now - wanted.latest } };
+  if (wanted.latest < now)
+    return {
+      window: null,
+      obstacle: { why: thaws ? 'tooLate' : 'cookingAlreadyDue', byMs: now - wanted.latest },
+    };
 
   const home = availableBetween(availability, Math.max(now, wanted.earliest), serveAt + 1, zone);
   if (!home.some(({ from, to }) => from <= wanted.cookStartAt && wanted.cookStartAt < to)) {
     const next = home.find(({ from }) => from > wanted.cookStartAt);
-    return { window: null, obstacle: { why: 'notHomeToCook', byMs: next ? next.from - wanted.cookStartAt : null } };
+    return {
+      window: null,
+      obstacle: { why: 'notHomeToCook', byMs: next ? next.from - wanted.cookStartAt : null },
+    };
   }
 
   const starts = home
-    .map(({ from, to }) => ({ from: Math.max(from, wanted.earliest), to: Math.min(to - wanted.attendedMs, wanted.latest) }))
+    .map(({ from, to }) => ({
+      from: Math.max(from, wanted.earliest),
+      to: Math.min(to - wanted.attendedMs, wanted.latest),
+    }))
     .filter(({ from, to }) => from <= to);
   const [first, last] = [starts[0], starts.at(-1)];
   if (first && last) return { window: { from: first.from, to: last.to }, obstacle: null };
-  return { window: null, obstacle: { why: wanted.attendedMs ? 'notHomeThroughout' : 'notHomeToStart', byMs: null } };
+  return {
+    window: null,
+    obstacle: { why: wanted.attendedMs ? 'notHomeThroughout' : 'notHomeToStart', byMs: null },
+  };
 }

@@ -29,10 +29,15 @@ export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: st
 }
 
 /** Why a method will not do, and by how much. */
-export function obstacleWords({ obstacle, soonestServeAt, cookStartAt }: MethodPlan, now: number, zone: string): string {
+export function obstacleWords(
+  { obstacle, soonestServeAt, cookStartAt }: MethodPlan,
+  now: number,
+  zone: string,
+): string {
   if (!obstacle) return '';
   const by = obstacle.byMs === null ? '' : formatDurationUp(obstacle.byMs);
-  const started = soonestServeAt === null ? '' : ` Started now, dinner is ${moment(soonestServeAt, now, zone)}.`;
+  const started =
+    soonestServeAt === null ? '' : ` Started now, dinner is ${moment(soonestServeAt, now, zone)}.`;
   switch (obstacle.why) {
     case 'tooLate':
       return `Too late by ${by}.${started}`;

@@ -21,7 +21,12 @@ export interface Rescue {
  */
 export function rescueOf(
   state: FoodState,
-  { now, zone, rules, availability }: { now: number; zone: string; rules: RuleSet; availability: Availability },
+  {
+    now,
+    zone,
+    rules,
+    availability,
+  }: { now: number; zone: string; rules: RuleSet; availability: Availability },
 ): Rescue | null {
   const schedule = scheduleOf(state, now, rules);
   const { plan } = state;

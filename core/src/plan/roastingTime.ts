@@ -21,9 +21,16 @@ export function roastingTime(food: Food, massKg: number, rules: RuleSet): Roasti
   if (!food.roast) return null;
   const rule = rules.roasting[food.roast];
   const lb = fromKilograms(massKg, 'lb');
-  const fitting = rule.value.rows.filter(({ fromLb, toLb }) => fromLb <= lb && lb <= toLb).map((row) => minutesFor(row, lb));
+  const fitting = rule.value.rows
+    .filter(({ fromLb, toLb }) => fromLb <= lb && lb <= toLb)
+    .map((row) => minutesFor(row, lb));
   const [low, high] = fitting.length ? slowest(fitting) : carriedOn(rule.value, lb);
-  return { fastMs: low * MINUTE_MS, slowMs: high * MINUTE_MS, ruleId: rule.id, outsideChart: fitting.length === 0 };
+  return {
+    fastMs: low * MINUTE_MS,
+    slowMs: high * MINUTE_MS,
+    ruleId: rule.id,
+    outsideChart: fitting.length === 0,
+  };
 }
 
 type Row = RoastTable['rows'][number];

@@ -51,7 +51,8 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   const started = state.cook;
 
   const thawStartAt = state.thaw?.startedAt ?? Math.max(plan.startBy, now);
-  const thawedAt = !thaw || started ? null : (state.thaw?.thawedAt ?? Math.max(thawStartAt + thaw.slowMs, now));
+  const thawedAt =
+    !thaw || started ? null : (state.thaw?.thawedAt ?? Math.max(thawStartAt + thaw.slowMs, now));
   const plannedCookAt = plan.serveAt - plan.restMs - cook.slowMs;
   const cookAt = started?.startedAt ?? Math.max(plannedCookAt, thawedAt ?? 0, now);
   const doneAt = started?.metAt ?? Math.max(cookAt + cook.slowMs, now);
@@ -60,15 +61,23 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   const serveAt = state.servedAt ?? Math.max(plan.serveAt, restedAt, now);
 
   const steps: Step[] = [];
-  const add = (kind: StepKind, at: number, done: number | null, from: number | null = null) => steps.push({ kind, at, from, doneAt: done });
+  const add = (kind: StepKind, at: number, done: number | null, from: number | null = null) =>
+    steps.push({ kind, at, from, doneAt: done });
   if (thaw) {
     const begun = state.thaw?.startedAt ?? null;
     add('startThaw', plan.startBy, begun, plan.startFrom);
     const waterAt = waterDueAt(state, rules);
-    if (waterAt !== null && state.stage === 'thawing' && waterAt < thawStartAt + thaw.slowMs) add('changeWater', waterAt, null);
-    add('checkThawed', thawStartAt + thaw.slowMs, state.thaw?.thawedAt ?? started?.startedAt ?? null, thawStartAt + thaw.fastMs);
+    if (waterAt !== null && state.stage === 'thawing' && waterAt < thawStartAt + thaw.slowMs)
+      add('changeWater', waterAt, null);
+    add(
+      'checkThawed',
+      thawStartAt + thaw.slowMs,
+      state.thaw?.thawedAt ?? started?.startedAt ?? null,
+      thawStartAt + thaw.fastMs,
+    );
   }
-  if (food.roast) add('ovenOn', cookAt - rules.cooking.preheat.value.ms, state.ovenOnAt ?? started?.startedAt ?? null);
+  if (food.roast)
+    add('ovenOn', cookAt - rules.cooking.preheat.value.ms, state.ovenOnAt ?? started?.startedAt ?? null);
   add('startCooking', cookAt, started?.startedAt ?? null);
   add('read', cookAt + cook.fastMs, started?.metAt ?? null);
   add('offHeat', doneAt, started?.offHeatAt ?? state.servedAt);
@@ -76,7 +85,12 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   const limitMs = rules.bandTime.limit.value.ms;
   add('putAway', bandEndsAt(state.exposures, 'cooked', now, limitMs) ?? serveAt + limitMs, null);
 
-  return { steps, next: steps.find((step) => step.doneAt === null) ?? null, serveAt, lateMs: Math.max(0, serveAt - plan.serveAt) };
+  return {
+    steps,
+    next: steps.find((step) => step.doneAt === null) ?? null,
+    serveAt,
+    lateMs: Math.max(0, serveAt - plan.serveAt),
+  };
 }
 
 function safetyRest(state: FoodState, rules: RuleSet): number {

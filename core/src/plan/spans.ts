@@ -1,7 +1,7 @@
 import type { Food, FormId } from '../foods';
 import { thawTime, waterRule, type RuleSet, type Span } from '../guidance';
 import { microwaveThawMs } from '../thermal';
-import { toCelsius } from '../units';
+import { MINUTE_MS, toCelsius } from '../units';
 import type { Method } from './input';
 
 /** Cooking time by a method: from frozen it is longer by the rule's factor. */
@@ -25,7 +25,8 @@ export function thawSpan(
     case 'coldWater':
       return thawTime(waterRule(form, rules).value, massKg);
     case 'microwave': {
-      const ms = Math.round(microwaveThawMs(food, massKg, toCelsius(rules.bands.freezer.value.at)));
+      const exact = microwaveThawMs(food, massKg, toCelsius(rules.bands.freezer.value.at));
+      const ms = Math.ceil(exact / MINUTE_MS) * MINUTE_MS;
       return { fastMs: ms, slowMs: ms };
     }
     default:

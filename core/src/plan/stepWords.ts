@@ -26,23 +26,37 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
         tick: 'Water changed',
       };
     case 'checkThawed':
-      return { title: 'Feel for ice', detail: 'Flex it, or probe the centre. Still icy: finish it in cold water.', tick: 'Thawed' };
+      return {
+        title: 'Feel for ice',
+        detail: 'Flex it, or probe the centre. Still icy: finish it in cold water.',
+        tick: 'Thawed',
+      };
     case 'ovenOn': {
       const roast = foodById(state.foodKey).roast!;
-      return { title: `Oven to ${formatTarget(rules.roasting[roast].value.oven, units)}`, detail: 'Hot before the food goes in.', tick: 'Oven is on' };
+      return {
+        title: `Oven to ${formatTarget(rules.roasting[roast].value.oven, units)}`,
+        detail: 'Hot before the food goes in.',
+        tick: 'Oven is on',
+      };
     }
     case 'startCooking':
       return { title: 'Start cooking', detail: cookingDetail(state), tick: 'It is on' };
     case 'read': {
       const target = targetOf(state, rules);
       const goal = target ? formatTarget(target.value.options[0]!.at, units) : '';
-      return { title: target ? `Read it: ${goal}` : 'Look after it', detail: formById(state.form).probe, tick: 'Log a reading' };
+      return {
+        title: target ? `Read it: ${goal}` : 'Look after it',
+        detail: formById(state.form).probe,
+        tick: 'Log a reading',
+      };
     }
     case 'offHeat': {
       const rest = targetOf(state, rules)?.value.restMs ?? 0;
       return {
         title: 'Off the heat',
-        detail: rest ? `Rest at least ${formatDuration(rest)}; longer for the juices.` : 'Let it stand a little.',
+        detail: rest
+          ? `Rest at least ${formatDuration(rest)}; longer for the juices.`
+          : 'Let it stand a little.',
         tick: 'Off the heat',
       };
     }
@@ -65,23 +79,45 @@ function startThaw(state: FoodState, rules: RuleSet): StepWords {
   switch (state.plan?.method) {
     case 'coldWater': {
       const every = formatDuration(rules.thawing.waterChange.value.ms);
-      return { title: 'Into cold water', detail: `Sealed and kept under. Stay near: change the water every ${every}.`, tick: 'It is in the water' };
+      return {
+        title: 'Into cold water',
+        detail: `Sealed and kept under. Stay near: change the water every ${every}.`,
+        tick: 'It is in the water',
+      };
     }
     case 'microwave':
-      return { title: 'Thaw by microwave', detail: 'Turn it often, then cook it at once.', tick: 'It is in the microwave' };
+      return {
+        title: 'Thaw by microwave',
+        detail: 'Turn it often, then cook it at once.',
+        tick: 'It is in the microwave',
+      };
     default:
-      return { title: 'To the lowest shelf', detail: 'Out of the freezer, still wrapped, on a tray with a lip.', tick: 'It is in the refrigerator' };
+      return {
+        title: 'To the lowest shelf',
+        detail: 'Out of the freezer, still wrapped, on a tray with a lip.',
+        tick: 'It is in the refrigerator',
+      };
   }
 }
 
 function cookingDetail(state: FoodState): string {
   if (state.plan?.method === 'fromFrozen') return 'Straight from the freezer, in one go.';
-  return state.plan?.method === 'microwave' || state.plan?.method === 'coldWater' ? 'At once, in one go.' : 'In one go, no stopping half way.';
+  return state.plan?.method === 'microwave' || state.plan?.method === 'coldWater'
+    ? 'At once, in one go.'
+    : 'In one go, no stopping half way.';
 }
 
 function waterChanges(state: FoodState, rules: RuleSet): number {
-  const span = thawSpan('coldWater', { food: foodById(state.foodKey), form: state.form, massKg: state.massKg, rules })!;
-  return Math.max((state.thaw?.changes ?? 0) + 1, Math.ceil(span.slowMs / rules.thawing.waterChange.value.ms) - 1);
+  const span = thawSpan('coldWater', {
+    food: foodById(state.foodKey),
+    form: state.form,
+    massKg: state.massKg,
+    rules,
+  })!;
+  return Math.max(
+    (state.thaw?.changes ?? 0) + 1,
+    Math.ceil(span.slowMs / rules.thawing.waterChange.value.ms) - 1,
+  );
 }
 
 const ordinal = (n: number): string => {

@@ -19,7 +19,12 @@ export const USUAL_MICROWAVE: Microwave = { powerW: 800, duty: 0.3, efficiency: 
  * @param startC temperature in the freezer, °C
  * @returns time in ms
  */
-export function microwaveThawMs(food: Food, massKg: number, startC: number, microwave = USUAL_MICROWAVE): number {
+export function microwaveThawMs(
+  food: Food,
+  massKg: number,
+  startC: number,
+  microwave = USUAL_MICROWAVE,
+): number {
   const heat = massKg * heatBetween(food.composition, food.freezingPointC, startC, food.freezingPointC);
   return (heat / (microwave.powerW * microwave.duty * microwave.efficiency)) * 1000;
 }

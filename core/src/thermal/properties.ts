@@ -10,7 +10,8 @@ const SPECIFIC_HEAT = {
   carbohydrate: (t: number) => 1548.8 + 1.9625 * t - 5.9399e-3 * t * t,
   fibre: (t: number) => 1845.9 + 1.8306 * t - 4.6509e-3 * t * t,
   ash: (t: number) => 1092.6 + 1.8896 * t - 3.6817e-3 * t * t,
-  water: (t: number) => (t >= 0 ? 4176.2 - 9.0864e-2 * t + 5.4731e-3 * t * t : 4081.7 - 5.3062 * t + 0.99516 * t * t),
+  water: (t: number) =>
+    t >= 0 ? 4176.2 - 9.0864e-2 * t + 5.4731e-3 * t * t : 4081.7 - 5.3062 * t + 0.99516 * t * t,
   ice: (t: number) => 2062.3 + 6.0769 * t,
 };
 
@@ -51,11 +52,18 @@ function specificHeat(composition: Composition, freezingPointC: number, t: numbe
  * @param fromC start, °C
  * @param toC end, °C
  */
-export function heatBetween(composition: Composition, freezingPointC: number, fromC: number, toC: number): number {
+export function heatBetween(
+  composition: Composition,
+  freezingPointC: number,
+  fromC: number,
+  toC: number,
+): number {
   const steps = Math.max(1, Math.ceil(Math.abs(toC - fromC) / 0.1));
   const step = (toC - fromC) / steps;
   let sensible = 0;
-  for (let i = 0; i < steps; i++) sensible += specificHeat(composition, freezingPointC, fromC + (i + 0.5) * step) * step;
-  const melted = iceFraction(composition, freezingPointC, fromC) - iceFraction(composition, freezingPointC, toC);
+  for (let i = 0; i < steps; i++)
+    sensible += specificHeat(composition, freezingPointC, fromC + (i + 0.5) * step) * step;
+  const melted =
+    iceFraction(composition, freezingPointC, fromC) - iceFraction(composition, freezingPointC, toC);
   return sensible + LATENT_HEAT * melted;
 }

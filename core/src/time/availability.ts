@@ -8,7 +8,9 @@ export interface Interval {
 }
 
 /** When the cook is home and awake, by weekday (1 = Monday … 7 = Sunday), as wall-clock times 'HH:mm'. */
-export type Availability = Readonly<Record<string, readonly { readonly from: string; readonly to: string }[]>>;
+export type Availability = Readonly<
+  Record<string, readonly { readonly from: string; readonly to: string }[]>
+>;
 
 /**
  * The stretches in which the cook is home and awake, between two instants, by the wall clock of the zone (so that 07:00
@@ -17,7 +19,12 @@ export type Availability = Readonly<Record<string, readonly { readonly from: str
  *
  * @returns intervals in order, clipped to [from, to]
  */
-export function availableBetween(availability: Availability, from: number, to: number, zone: string): Interval[] {
+export function availableBetween(
+  availability: Availability,
+  from: number,
+  to: number,
+  zone: string,
+): Interval[] {
   const found: Interval[] = [];
   // Start a day early: yesterday's stretch may run past midnight.
   let day = DateTime.fromMillis(from, { zone }).startOf('day').minus({ days: 1 });
@@ -35,7 +42,8 @@ export function availableBetween(availability: Availability, from: number, to: n
 function joined(intervals: Interval[]): Interval[] {
   return intervals.reduce<Interval[]>((sofar, next) => {
     const last = sofar[sofar.length - 1];
-    if (last && next.from <= last.to) sofar[sofar.length - 1] = { from: last.from, to: Math.max(last.to, next.to) };
+    if (last && next.from <= last.to)
+      sofar[sofar.length - 1] = { from: last.from, to: Math.max(last.to, next.to) };
     else sofar.push(next);
     return sofar;
   }, []);

@@ -46,7 +46,11 @@ export function clockOf(at: number, zone: string): string {
  * @example atClock(now, 1, { hour: 19, minute: 0 }, zone) // tomorrow at 19:00
  */
 export function atClock(from: number, daysAhead: number, { hour, minute }: ClockTime, zone: string): number {
-  return DateTime.fromMillis(from, { zone }).startOf('day').plus({ days: daysAhead }).set({ hour, minute }).toMillis();
+  return DateTime.fromMillis(from, { zone })
+    .startOf('day')
+    .plus({ days: daysAhead })
+    .set({ hour, minute })
+    .toMillis();
 }
 
 export const isZone = (zone: string): boolean => IANAZone.isValidZone(zone);

@@ -4,7 +4,17 @@ import { isKnownFood } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
 
 /** Where food can be. Heat and water are places too: they say what happens to it there. */
-export const places = ['freezer', 'refrigerator', 'cupboard', 'water', 'counter', 'car', 'table', 'heat', 'gone'] as const;
+export const places = [
+  'freezer',
+  'refrigerator',
+  'cupboard',
+  'water',
+  'counter',
+  'car',
+  'table',
+  'heat',
+  'gone',
+] as const;
 export type Place = (typeof places)[number];
 
 /** Colder than any freezer and hotter than any oven's food: outside this a reading is a slip of the hand. */
@@ -15,7 +25,10 @@ const temperature = z
   });
 
 const instant = z.number().int().min(0).max(8.64e15);
-const massKg = z.number().positive('The weight must be more than nothing.').max(HEAVIEST_KG, `At most ${HEAVIEST_KG} kg.`);
+const massKg = z
+  .number()
+  .positive('The weight must be more than nothing.')
+  .max(HEAVIEST_KG, `At most ${HEAVIEST_KG} kg.`);
 const nothing = z.object({}).strict();
 
 /** The payload of each type of event, as it is stored and sent. */
@@ -61,11 +74,18 @@ export const payloads = {
       depthM: z.number().positive().max(0.5),
     })
     .strict(),
-  moved: z.object({ place: z.enum(['freezer', 'refrigerator', 'counter', 'car', 'table']), air: temperature.optional() }).strict(),
+  moved: z
+    .object({
+      place: z.enum(['freezer', 'refrigerator', 'counter', 'car', 'table']),
+      air: temperature.optional(),
+    })
+    .strict(),
   eaten: nothing,
   discarded: nothing,
   /** Names another event: it happened at another time, or not at all. History itself is never edited. */
-  corrected: z.object({ eventId: z.uuid(), at: instant.optional(), withdrawn: z.literal(true).optional() }).strict(),
+  corrected: z
+    .object({ eventId: z.uuid(), at: instant.optional(), withdrawn: z.literal(true).optional() })
+    .strict(),
   note: z.object({ text: z.string().trim().min(1).max(500) }).strict(),
 } as const;
 
@@ -74,7 +94,13 @@ export type Payload<Type extends EventType> = z.infer<(typeof payloads)[Type]>;
 
 /** One thing that happened to one food. Ids are UUID v7, made where the event is recorded. */
 export type FoodEvent<Type extends EventType = EventType> = {
-  [T in Type]: { readonly id: string; readonly foodId: string; readonly at: number; readonly type: T; readonly payload: Payload<T> };
+  [T in Type]: {
+    readonly id: string;
+    readonly foodId: string;
+    readonly at: number;
+    readonly type: T;
+    readonly payload: Payload<T>;
+  };
 }[Type];
 
 const eventOf = <Type extends EventType>(type: Type) =>

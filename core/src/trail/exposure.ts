@@ -54,14 +54,21 @@ export function bandTime(exposures: readonly Exposure[], ledger: Ledger, now: nu
  *
  * @returns epoch ms; in the past when it has run out
  */
-export function bandEndsAt(exposures: readonly Exposure[], ledger: Ledger, now: number, limitMs: number): number | null {
+export function bandEndsAt(
+  exposures: readonly Exposure[],
+  ledger: Ledger,
+  now: number,
+  limitMs: number,
+): number | null {
   const { allMs, runningFactor } = bandTime(exposures, ledger, now);
   return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
 }
 
 /** Ends the stretch that runs, if one does. */
 export function closeExposure(exposures: readonly Exposure[], at: number): readonly Exposure[] {
-  return exposures.map((exposure) => (exposure.to === null ? { ...exposure, to: Math.max(at, exposure.from) } : exposure));
+  return exposures.map((exposure) =>
+    exposure.to === null ? { ...exposure, to: Math.max(at, exposure.from) } : exposure,
+  );
 }
 
 /** The stretch that runs, if one does. */
@@ -70,7 +77,11 @@ export function runningExposure(exposures: readonly Exposure[]): Exposure | unde
 }
 
 /** Moves the start of the stretch that runs, for good when a reading inside the band has fixed it. */
-export function restartExposure(exposures: readonly Exposure[], from: number, startFixed: boolean): readonly Exposure[] {
+export function restartExposure(
+  exposures: readonly Exposure[],
+  from: number,
+  startFixed: boolean,
+): readonly Exposure[] {
   return exposures.map((exposure) => (exposure.to === null ? { ...exposure, from, startFixed } : exposure));
 }
 
@@ -95,8 +106,14 @@ export function airFactor(air: Temperature | undefined, rules: RuleSet): number 
  * @param good the last reading on the safe side
  * @param now the first reading on the other side
  */
-export function crossing(good: TrailReading, now: TrailReading, limit: Temperature, withinMs: number): number {
-  if (now.at - good.at > withinMs || compareTemperatures(good.temperature, now.temperature) === 0) return good.at;
+export function crossing(
+  good: TrailReading,
+  now: TrailReading,
+  limit: Temperature,
+  withinMs: number,
+): number {
+  if (now.at - good.at > withinMs || compareTemperatures(good.temperature, now.temperature) === 0)
+    return good.at;
   const [a, b, c] = [good.temperature, now.temperature, limit].map(toCelsius) as [number, number, number];
   const share = Math.min(1, Math.max(0, (c - a) / (b - a)));
   return Math.floor(good.at + share * (now.at - good.at));

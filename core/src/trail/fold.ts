@@ -64,7 +64,8 @@ export function foldTrail(events: readonly FoodEvent[], rules: RuleSet): FoodSta
     if (events.some(({ type }) => type === 'added')) return null;
     throw new BrokenTrail('A trail begins with the food being added.');
   }
-  if (events.some(({ foodId }) => foodId !== begin.foodId)) throw new BrokenTrail('These events belong to different foods.');
+  if (events.some(({ foodId }) => foodId !== begin.foodId))
+    throw new BrokenTrail('These events belong to different foods.');
   return settled
     .filter((event) => event !== begin)
     .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event))
@@ -91,11 +92,26 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
     frozenMs: 0,
     // Food bought frozen has used none of its days; food frozen at home has used those up to now.
     frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
-    thaw: condition === 'thawed' ? { method: 'refrigerator', startedAt: since ?? at, lastChangeAt: at, changes: 0, usedMs: 0, thawedAt: since } : null,
+    thaw:
+      condition === 'thawed'
+        ? {
+            method: 'refrigerator',
+            startedAt: since ?? at,
+            lastChangeAt: at,
+            changes: 0,
+            usedMs: 0,
+            thawedAt: since,
+          }
+        : null,
     cook: null,
     exposures:
       place === 'counter'
-        ? openExposure([], { ledger: cooked ? 'cooked' : 'raw', from: at, place, side: cooked ? 'hot' : 'cold' })
+        ? openExposure([], {
+            ledger: cooked ? 'cooked' : 'raw',
+            from: at,
+            place,
+            side: cooked ? 'hot' : 'cold',
+          })
         : [],
     coolingSince: null,
     container: null,

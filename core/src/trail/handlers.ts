@@ -7,7 +7,11 @@ import { takeReading } from './readings';
 import type { CookState, FoodState, Stage } from './state';
 import { beginThaw, withMissedWater } from './thawing';
 
-type Handler<Type extends EventType> = (state: FoodState, event: FoodEvent<Type>, rules: RuleSet) => FoodState;
+type Handler<Type extends EventType> = (
+  state: FoodState,
+  event: FoodEvent<Type>,
+  rules: RuleSet,
+) => FoodState;
 
 /** What each type of event does to a food's state. */
 export const handlers: { [Type in EventType]: Handler<Type> } = {
@@ -71,7 +75,12 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
 
   putAway: (state, { at, payload: { place, portions, depthM } }, rules) => {
     const cold = putInCold(unfreeze(state, at), at, place, depthM, rules);
-    const stored: FoodState = { ...cold, stage: stageInStore(cold), container: { portions, depthM }, plan: null };
+    const stored: FoodState = {
+      ...cold,
+      stage: stageInStore(cold),
+      container: { portions, depthM },
+      plan: null,
+    };
     return place === 'freezer' ? freeze(stored, at) : stored;
   },
 
@@ -96,7 +105,13 @@ const newCook = (at: number): CookState => ({ startedAt: at, readings: [], metAt
 function finishCook(state: FoodState, at: number): FoodState {
   const running = runningExposure(state.exposures);
   const exposures = running
-    ? openExposure(closeExposure(state.exposures, at), { ledger: 'cooked', from: at, place: running.place, side: 'hot', factor: running.factor })
+    ? openExposure(closeExposure(state.exposures, at), {
+        ledger: 'cooked',
+        from: at,
+        place: running.place,
+        side: 'hot',
+        factor: running.factor,
+      })
     : state.exposures;
   return { ...state, cooked: true, daysFrom: at, frozenMs: 0, frozenSince: null, exposures };
 }

@@ -22,7 +22,8 @@ export function goTo(state: FoodState, place: Place, at: number, factor = 1): Fo
     ...state,
     place,
     placeSince: at,
-    coolingSince: inTheCold(place) && (fromHot || state.coolingSince !== null) ? (state.coolingSince ?? at) : null,
+    coolingSince:
+      inTheCold(place) && (fromHot || state.coolingSince !== null) ? (state.coolingSince ?? at) : null,
   };
   if (!uncontrolled(place)) return { ...moved, exposures: closeExposure(state.exposures, at) };
   if (running && uncontrolled(state.place) && running.factor === factor) return moved;
@@ -45,11 +46,24 @@ export function goTo(state: FoodState, place: Place, at: number, factor = 1): Fo
  *
  * @param depthM depth of the food in its container, m
  */
-export function putInCold(state: FoodState, at: number, place: 'refrigerator' | 'freezer', depthM: number, rules: RuleSet): FoodState {
+export function putInCold(
+  state: FoodState,
+  at: number,
+  place: 'refrigerator' | 'freezer',
+  depthM: number,
+  rules: RuleSet,
+): FoodState {
   const cold = goTo(state, place, at);
   const warm = cold.coolingSince !== null;
   if (!warm || depthM <= toMetres(rules.cooling.depth.value.most)) return cold;
-  const deep = { ledger: ledgerOf(state), from: at, place, side: 'hot', startFixed: true, certain: false } as const;
+  const deep = {
+    ledger: ledgerOf(state),
+    from: at,
+    place,
+    side: 'hot',
+    startFixed: true,
+    certain: false,
+  } as const;
   return { ...cold, exposures: openExposure(cold.exposures, deep) };
 }
 

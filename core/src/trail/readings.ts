@@ -22,12 +22,15 @@ function onTheHeat(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
   if (!state.cook) return { ...state, lastGood };
   const readings = [...state.cook.readings, reading];
   const target = targetOf(state, rules);
-  const met = state.stage === 'reheating' ? reheated(readings, rules) : target && metAt(readings, target.value);
+  const met =
+    state.stage === 'reheating' ? reheated(readings, rules) : target && metAt(readings, target.value);
   return { ...state, lastGood, cook: { ...state.cook, readings, metAt: state.cook.metAt ?? met } };
 }
 
 function reheated(readings: readonly TrailReading[], rules: RuleSet): number | null {
-  return readings.find(({ temperature }) => isAtLeast(temperature, rules.reheating.target.value.at))?.at ?? null;
+  return (
+    readings.find(({ temperature }) => isAtLeast(temperature, rules.reheating.target.value.at))?.at ?? null
+  );
 }
 
 /** Out of heat and cold: a good reading moves the clock's start on; the first one inside the band fixes it. */
@@ -41,7 +44,8 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
   const hot = running.side === 'hot';
   const limit = hot ? hotHolding.value.at : growth.value.low;
   const good = hot ? isAtLeast(reading.temperature, limit) : isAtMost(reading.temperature, limit);
-  if (good) return { ...judged, lastGood: reading, exposures: restartExposure(state.exposures, reading.at, false) };
+  if (good)
+    return { ...judged, lastGood: reading, exposures: restartExposure(state.exposures, reading.at, false) };
 
   const crossed = state.lastGood && crossing(state.lastGood, reading, limit, rules.bandTime.limit.value.ms);
   const from = Math.min(reading.at, Math.max(running.from, crossed ?? running.from));
@@ -51,10 +55,18 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
 function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
   const limit = rules.bands.refrigerator.value.at;
   if (isAtMost(reading.temperature, limit)) {
-    return { ...state, lastGood: reading, coolingSince: null, exposures: closeExposure(state.exposures, reading.at) };
+    return {
+      ...state,
+      lastGood: reading,
+      coolingSince: null,
+      exposures: closeExposure(state.exposures, reading.at),
+    };
   }
   if (runningExposure(state.exposures)) return state;
-  const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + rules.cooling.secondMark.value.withinMs;
+  const coolingUntil =
+    state.coolingSince === null
+      ? state.placeSince
+      : state.coolingSince + rules.cooling.secondMark.value.withinMs;
   if (state.coolingSince !== null && reading.at <= coolingUntil) return state;
   // Warmer than a refrigerator may be: how long already is unknown, so it counts from the last good record.
   const from = Math.max(state.lastGood?.at ?? 0, coolingUntil, state.placeSince);

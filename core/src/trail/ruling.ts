@@ -11,7 +11,8 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
   discard: 'Throw away',
 };
 
-export type ActionKind = 'none' | 'read' | 'putAway' | 'cook' | 'heat' | 'eat' | 'changeWater' | 'sayWhen' | 'discard';
+export type ActionKind =
+  'none' | 'read' | 'putAway' | 'cook' | 'heat' | 'eat' | 'changeWater' | 'sayWhen' | 'discard';
 
 /** One line of a ruling's grounds. Every number in it comes from the rule it names. */
 export interface Reason {

@@ -79,7 +79,10 @@ function eased(last: SketchPoint | undefined, place: Place, at: number): SketchP
   return Array.from({ length: STEPS_PER_STRETCH }, (_, i) => {
     // Closer together at the start, where the line bends most.
     const elapsed = (at - last.at) * ((i + 1) / STEPS_PER_STRETCH) ** 2;
-    return { at: last.at + elapsed, temperatureC: tendsToC + (last.temperatureC - tendsToC) * Math.exp(-elapsed / slownessMs) };
+    return {
+      at: last.at + elapsed,
+      temperatureC: tendsToC + (last.temperatureC - tendsToC) * Math.exp(-elapsed / slownessMs),
+    };
   });
 }
 
@@ -92,7 +95,11 @@ function startsAt(condition: string, place: Place): number {
 function placeAfter(event: FoodEvent): Place | null {
   switch (event.type) {
     case 'thawStarted':
-      return event.payload.method === 'refrigerator' ? 'refrigerator' : event.payload.method === 'coldWater' ? 'water' : 'counter';
+      return event.payload.method === 'refrigerator'
+        ? 'refrigerator'
+        : event.payload.method === 'coldWater'
+          ? 'water'
+          : 'counter';
     case 'cookingStarted':
       return 'heat';
     case 'offHeat':

@@ -6,7 +6,10 @@ import type { FoodState, ThawState } from './state';
 /** Starts a thaw, or a new method for one that is under way, and remembers the days used up before freezing. */
 export function beginThaw(state: FoodState, method: ThawState['method'], at: number): FoodState {
   const before = state.thaw?.usedMs ?? 0;
-  const used = state.frozenSince === null || state.daysFrom === null ? before : Math.max(0, state.frozenSince - state.daysFrom - state.frozenMs);
+  const used =
+    state.frozenSince === null || state.daysFrom === null
+      ? before
+      : Math.max(0, state.frozenSince - state.daysFrom - state.frozenMs);
   return {
     ...unfreeze(state, at),
     stage: 'thawing',
@@ -33,6 +36,12 @@ export function withMissedWater(state: FoodState, at: number, rules: RuleSet): F
   if (dueAt === null || at <= dueAt || runningExposure(state.exposures)) return state;
   return {
     ...state,
-    exposures: openExposure(state.exposures, { ledger: 'raw', from: dueAt, place: 'water', side: 'cold', startFixed: true }),
+    exposures: openExposure(state.exposures, {
+      ledger: 'raw',
+      from: dueAt,
+      place: 'water',
+      side: 'cold',
+      startFixed: true,
+    }),
   };
 }

@@ -9,9 +9,10 @@ const DUST = 1e-12;
  * very number that was typed.
  *
  * @param value any finite number
+ * @param scale size of the numbers it was computed from, where a difference may have made it small
  * @example snap(0.1 + 0.2) // 0.3
  */
-export function snap(value: number): number {
+export function snap(value: number, scale = Math.abs(value)): number {
   const short = Number(value.toPrecision(TYPED_DIGITS));
-  return Math.abs(short - value) <= DUST * Math.max(1, Math.abs(value)) ? short : value;
+  return Math.abs(short - value) <= DUST * scale ? short : value;
 }

@@ -16,7 +16,7 @@ export const fahrenheit = (value: number): Temperature => ({ value, unit: 'F' })
  * @example toCelsius(fahrenheit(165)) // 73.888…
  */
 export function toCelsius({ value, unit }: Temperature): number {
-  return unit === 'C' ? value : snap(((value - 32) * 5) / 9);
+  return unit === 'C' ? value : snap(((value - 32) * 5) / 9, Math.abs(value) + 32);
 }
 
 /**
@@ -24,7 +24,7 @@ export function toCelsius({ value, unit }: Temperature): number {
  * @example toFahrenheit(celsius(75)) // 167
  */
 export function toFahrenheit({ value, unit }: Temperature): number {
-  return unit === 'F' ? value : snap((value * 9) / 5 + 32);
+  return unit === 'F' ? value : snap((value * 9) / 5 + 32, Math.abs(value) + 32);
 }
 
 /** @returns the same temperature in the unit asked for */
@@ -41,7 +41,7 @@ export function inUnit(temperature: Temperature, unit: TemperatureUnit): Tempera
 export function compareTemperatures(a: Temperature, b: Temperature): number {
   if (a.unit === b.unit) return a.value - b.value;
   const scaled = ({ value, unit }: Temperature) => (unit === 'C' ? 9 * value + 160 : 5 * value);
-  return snap(scaled(a) - scaled(b));
+  return snap(scaled(a) - scaled(b), Math.abs(scaled(a)));
 }
 
 export const isAtLeast = (a: Temperature, limit: Temperature): boolean => compareTemperatures(a, limit) >= 0;
@@ -50,5 +50,6 @@ export const isAbove = (a: Temperature, limit: Temperature): boolean => compareT
 
 /** @returns how far the reading is from the target, in the unit asked for; positive while the reading is colder */
 export function degreesShort(reading: Temperature, target: Temperature, unit: TemperatureUnit): number {
-  return snap(inUnit(target, unit).value - inUnit(reading, unit).value);
+  const goal = inUnit(target, unit).value;
+  return snap(goal - inUnit(reading, unit).value, Math.abs(goal));
 }

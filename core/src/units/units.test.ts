@@ -26,7 +26,8 @@ import {
 const METRIC = { temperature: 'C', mass: 'metric' } as const;
 const IMPERIAL = { temperature: 'F', mass: 'imperial' } as const;
 /** What a cook can type: up to four decimals. */
-const typed = (min: number, max: number) => fc.integer({ min: min * 10_000, max: max * 10_000 }).map((n) => n / 10_000);
+const typed = (min: number, max: number) =>
+  fc.integer({ min: min * 10_000, max: max * 10_000 }).map((n) => n / 10_000);
 
 describe('round trips give back the number that was typed', () => {
   it('for temperatures', () => {
@@ -39,11 +40,17 @@ describe('round trips give back the number that was typed', () => {
   });
 
   it.each<MassUnit>(['kg', 'g', 'lb', 'oz'])('for masses in %s', (unit) => {
-    fc.assert(fc.property(typed(0, 1000), (value) => expect(fromKilograms(toKilograms({ value, unit }), unit)).toBe(value)));
+    fc.assert(
+      fc.property(typed(0, 1000), (value) =>
+        expect(fromKilograms(toKilograms({ value, unit }), unit)).toBe(value),
+      ),
+    );
   });
 
   it.each<LengthUnit>(['m', 'cm', 'in'])('for lengths in %s', (unit) => {
-    fc.assert(fc.property(typed(0, 100), (value) => expect(fromMetres(toMetres({ value, unit }), unit)).toBe(value)));
+    fc.assert(
+      fc.property(typed(0, 100), (value) => expect(fromMetres(toMetres({ value, unit }), unit)).toBe(value)),
+    );
   });
 });
 
@@ -57,7 +64,8 @@ describe('temperatures compare unrounded', () => {
     [celsius(60), fahrenheit(140), true],
   ])('%j against %j: %s', (reading, limit, passes) => expect(isAtLeast(reading, limit)).toBe(passes));
 
-  it('70 °F is warmer than 21 °C', () => expect(compareTemperatures(fahrenheit(70), celsius(21))).toBeGreaterThan(0));
+  it('70 °F is warmer than 21 °C', () =>
+    expect(compareTemperatures(fahrenheit(70), celsius(21))).toBeGreaterThan(0));
 
   it('tells how much is missing in the unit asked for', () => {
     expect(degreesShort(celsius(60), fahrenheit(145), 'F')).toBe(5);

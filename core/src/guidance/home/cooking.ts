@@ -18,15 +18,27 @@ export const cooking: Draft<RuleSet['cooking']> = {
       source: 'safe-temperatures',
       note: 'The chart gives tenderised and injected meat 145 °F and a rest; Omtel is stricter.',
     },
-    wholeCut: { title: 'Steaks, chops, whole cuts', value: reach(145, safetyRest), source: 'safe-temperatures' },
+    wholeCut: {
+      title: 'Steaks, chops, whole cuts',
+      value: reach(145, safetyRest),
+      source: 'safe-temperatures',
+    },
     roast: { title: 'Roasts', value: reach(145, safetyRest), source: 'safe-temperatures' },
     fish: {
       title: 'Fish and shellfish',
       value: reach(145, { sign: 'opaque and flaking, shells open' }),
       source: 'safe-temperatures',
     },
-    egg: { title: 'Eggs and egg dishes', value: reach(160, { sign: 'firm yolk and white' }), source: 'safe-temperatures' },
-    casserole: { title: 'Casseroles and dishes with leftovers', value: reach(165), source: 'safe-temperatures' },
+    egg: {
+      title: 'Eggs and egg dishes',
+      value: reach(160, { sign: 'firm yolk and white' }),
+      source: 'safe-temperatures',
+    },
+    casserole: {
+      title: 'Casseroles and dishes with leftovers',
+      value: reach(165),
+      source: 'safe-temperatures',
+    },
     vegetable: {
       title: 'Vegetables and grains held hot',
       value: reach(140),
@@ -36,8 +48,17 @@ export const cooking: Draft<RuleSet['cooking']> = {
     organMeat: { title: 'Organ meats', value: reach(160), source: 'safe-temperatures' },
     giblets: { title: 'Giblets and poultry sausage', value: reach(165), source: 'safe-temperatures' },
     game: { title: 'Game and rabbit', value: reach(160), source: 'safe-temperatures' },
-    hamCooked: { title: 'Ham, fully cooked and plant-packed', value: reach(140), source: 'safe-temperatures' },
-    hamOther: { title: 'Ham, all other', value: reach(165), source: 'safe-temperatures', note: 'The value for ham packed elsewhere.' },
+    hamCooked: {
+      title: 'Ham, fully cooked and plant-packed',
+      value: reach(140),
+      source: 'safe-temperatures',
+    },
+    hamOther: {
+      title: 'Ham, all other',
+      value: reach(165),
+      source: 'safe-temperatures',
+      note: 'The value for ham packed elsewhere.',
+    },
   },
   oven: {
     title: 'Oven for meat and poultry',

@@ -34,7 +34,11 @@ export const reheating: Draft<RuleSet['reheating']> = {
     source: 'leftovers',
     note: 'Through and through; soups, sauces and gravies to a rolling boil.',
   },
-  within: { title: 'Heat leftovers within', value: { kind: 'duration', ms: 2 * HOUR_MS }, source: 'leftovers' },
+  within: {
+    title: 'Heat leftovers within',
+    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    source: 'leftovers',
+  },
   times: {
     title: 'Heat leftovers at most',
     value: { kind: 'count', most: 1, of: 'reheats' },

@@ -2,10 +2,28 @@ import { fahrenheit } from '../../units';
 import type { Draft, RoastTable, RuleSet } from '../schema';
 
 type Row = RoastTable['rows'][number];
-const whole = (fromLb: number, toLb: number, lowMin: number, highMin: number): Row => ({ fromLb, toLb, per: 'whole', lowMin, highMin });
-const perPound = (fromLb: number, toLb: number, lowMin: number, highMin: number): Row => ({ fromLb, toLb, per: 'lb', lowMin, highMin });
+const whole = (fromLb: number, toLb: number, lowMin: number, highMin: number): Row => ({
+  fromLb,
+  toLb,
+  per: 'whole',
+  lowMin,
+  highMin,
+});
+const perPound = (fromLb: number, toLb: number, lowMin: number, highMin: number): Row => ({
+  fromLb,
+  toLb,
+  per: 'lb',
+  lowMin,
+  highMin,
+});
 /** Pieces cook side by side, so their number does not matter; the chart speaks of pieces up to about this weight. */
-const pieces = (lowMin: number, highMin: number): Row => ({ fromLb: 0, toLb: 20, per: 'piece', lowMin, highMin });
+const pieces = (lowMin: number, highMin: number): Row => ({
+  fromLb: 0,
+  toLb: 20,
+  per: 'piece',
+  lowMin,
+  highMin,
+});
 
 const chart = (title: string, ovenF: number, ...rows: Row[]): Draft<RuleSet['roasting']['duck']> => ({
   title: `Roasting time: ${title}`,

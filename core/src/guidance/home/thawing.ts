@@ -48,7 +48,11 @@ export const thawing: Draft<RuleSet['thawing']> = {
   },
   onCounter: {
     title: 'Thawing on the counter or in hot water',
-    value: { kind: 'allowed', yes: false, instead: 'refrigerator, cold water, microwave, or cook from frozen' },
+    value: {
+      kind: 'allowed',
+      yes: false,
+      instead: 'refrigerator, cold water, microwave, or cook from frozen',
+    },
     source: 'big-thaw',
   },
   cookAtOnce: {

@@ -6,7 +6,10 @@ import type { Check, Finding, JudgeContext } from '../judge';
 import type { FoodState } from '../state';
 
 /** The two ledgers of time in the growth band (guidance §1, §11.1–4). An overrun of the raw one is final. */
-export const bandTimeChecks: Check = (state, context) => [...onLedger('raw', state, context), ...onLedger('cooked', state, context)];
+export const bandTimeChecks: Check = (state, context) => [
+  ...onLedger('raw', state, context),
+  ...onLedger('cooked', state, context),
+];
 
 function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): readonly Finding[] {
   const exposures = state.exposures.filter((exposure) => exposure.ledger === ledger);
@@ -52,7 +55,12 @@ function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): read
   }
   if (runningFactor !== null) {
     const until = bandEndsAt(exposures, ledger, now, limitMs)!;
-    return [running(ledger, state, until, context, { ...reason, value: `${formatDuration(left / runningFactor)} left` })];
+    return [
+      running(ledger, state, until, context, {
+        ...reason,
+        value: `${formatDuration(left / runningFactor)} left`,
+      }),
+    ];
   }
   // A raw ledger that was kept within its limit has nothing more to say of cooked food.
   if (ledger === 'raw' && state.cooked) return [];
@@ -68,7 +76,13 @@ function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): read
   ];
 }
 
-function running(ledger: Ledger, state: FoodState, until: number, { now, zone, rules, units }: JudgeContext, reason: Finding['reason']): Finding {
+function running(
+  ledger: Ledger,
+  state: FoodState,
+  until: number,
+  { now, zone, rules, units }: JudgeContext,
+  reason: Finding['reason'],
+): Finding {
   const by = moment(until, now, zone);
   const shared = { verdict: 'actBy', until, reason } as const;
   if (state.place === 'refrigerator' || state.place === 'freezer') {

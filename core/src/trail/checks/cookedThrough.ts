@@ -46,7 +46,10 @@ export const cookedThroughCheck: Check = (state, { now, zone, units, rules }) =>
     {
       verdict: 'actBy',
       until,
-      headline: until === null ? 'Not done. Put it back on the heat.' : `Not done. Back on the heat by ${moment(until, now, zone)}.`,
+      headline:
+        until === null
+          ? 'Not done. Put it back on the heat.'
+          : `Not done. Back on the heat by ${moment(until, now, zone)}.`,
       because: `It read ${formatTemperature(last.temperature, units)}; it needs ${goal}.`,
       action: { kind: 'cook', label: 'Back on the heat' },
       reason,

@@ -24,16 +24,23 @@ interface Life {
 /** The count that rules on a food at present; null while it is still thawing and no day of it counts. */
 function lifeOf(state: FoodState, rules: RuleSet): Life | null {
   const food = foodById(state.foodKey);
-  const storage = rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].refrigerator;
+  const storage =
+    rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].refrigerator;
   const plain = (startedAt: number | null): Life => ({ rule: storage, startedAt, ...limits(storage.value) });
-  if (state.cooked || !state.thaw) return plain(state.daysFrom === null ? null : state.daysFrom + state.frozenMs);
+  if (state.cooked || !state.thaw)
+    return plain(state.daysFrom === null ? null : state.daysFrom + state.frozenMs);
 
   // The smaller of the limit after thawing and the days left from before freezing.
   const after = rules.afterThaw[food.afterThaw];
   const left = storage.value.highMs - state.thaw.usedMs;
   const startedAt = thawedAt(state, rules);
   if (left >= after.value.highMs) return { rule: after, startedAt, ...limits(after.value) };
-  return { rule: storage, startedAt, lowMs: Math.max(0, Math.min(left, after.value.lowMs)), highMs: Math.max(0, left) };
+  return {
+    rule: storage,
+    startedAt,
+    lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
+    highMs: Math.max(0, left),
+  };
 }
 
 const limits = ({ lowMs, highMs }: DurationRange) => ({ lowMs, highMs });
@@ -42,7 +49,8 @@ const limits = ({ lowMs, highMs }: DurationRange) => ({ lowMs, highMs });
 function thawedAt({ thaw, massKg, daysFrom }: FoodState, rules: RuleSet): number | null {
   if (thaw!.thawedAt !== null) return thaw!.thawedAt;
   if (daysFrom === null) return null;
-  const fastMs = thaw!.method === 'refrigerator' ? thawTime(rules.thawing.refrigerator.value, massKg).fastMs : 0;
+  const fastMs =
+    thaw!.method === 'refrigerator' ? thawTime(rules.thawing.refrigerator.value, massKg).fastMs : 0;
   return thaw!.startedAt + fastMs;
 }
 
@@ -63,7 +71,11 @@ function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
   };
 }
 
-function counted(state: FoodState, { rule, startedAt, lowMs, highMs }: Life, { now, zone }: JudgeContext): Finding {
+function counted(
+  state: FoodState,
+  { rule, startedAt, lowMs, highMs }: Life,
+  { now, zone }: JudgeContext,
+): Finding {
   const deadline = startedAt! + highMs;
   // A range: its upper end is the deadline, its lower end "aim by"; one value: the last day is for acting.
   const aimBy = startedAt! + (lowMs < highMs ? lowMs : Math.max(0, highMs - DAY_MS));
@@ -91,7 +103,21 @@ function counted(state: FoodState, { rule, startedAt, lowMs, highMs }: Life, { n
     };
   }
   if (now >= aimBy) {
-    return { verdict: 'actBy', until: deadline, headline: `${use} by ${by}.`, because: `It keeps ${keeps}, and the last of them is running.`, action, reason };
+    return {
+      verdict: 'actBy',
+      until: deadline,
+      headline: `${use} by ${by}.`,
+      because: `It keeps ${keeps}, and the last of them is running.`,
+      action,
+      reason,
+    };
   }
-  return { verdict: 'fine', until: deadline, headline: `Keeps until ${by}.`, because: `It keeps ${keeps}; aim for ${moment(aimBy, now, zone)}.`, action, reason };
+  return {
+    verdict: 'fine',
+    until: deadline,
+    headline: `Keeps until ${by}.`,
+    because: `It keeps ${keeps}; aim for ${moment(aimBy, now, zone)}.`,
+    action,
+    reason,
+  };
 }

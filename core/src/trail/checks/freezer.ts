@@ -8,7 +8,8 @@ import type { Check } from '../judge';
 export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
   if (state.place !== 'freezer' || state.frozenSince === null) return [];
   const food = foodById(state.foodKey);
-  const rule = rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].freezer;
+  const rule =
+    rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].freezer;
   const { range } = rule.value;
   const best = range && DateTime.fromMillis(state.frozenSince, { zone }).plus({ months: range.high });
   const past = best !== null && now > best.toMillis();

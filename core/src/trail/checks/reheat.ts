@@ -9,12 +9,15 @@ export const reheatCheck: Check = ({ reheats, stage, cooked }, { units, rules })
   const goal = formatTarget(target.value.at, units);
   const left = times.value.most - reheats;
   const reason = {
-    label: reheats === 0 ? 'Not heated yet' : `Heated ${describeValue({ ...times.value, most: reheats }, units)}`,
+    label:
+      reheats === 0 ? 'Not heated yet' : `Heated ${describeValue({ ...times.value, most: reheats }, units)}`,
     value: left > 0 ? `${left} left` : 'none left',
     detail: `Leftovers are heated ${describeValue(times.value, units)}, to ${goal}`,
     ruleId: times.id,
   };
-  const found = (finding: Omit<Finding, 'until' | 'reason'>): Finding[] => [{ ...finding, until: null, reason }];
+  const found = (finding: Omit<Finding, 'until' | 'reason'>): Finding[] => [
+    { ...finding, until: null, reason },
+  ];
   const heatedAgainAndKept = reheats > 0 && (stage === 'stored' || stage === 'frozen');
   if (left < 0 || heatedAgainAndKept) {
     return found({
@@ -27,9 +30,13 @@ export const reheatCheck: Check = ({ reheats, stage, cooked }, { units, rules })
   if (reheats > 0) {
     return found({
       verdict: 'useNow',
-      headline: stage === 'reheating' ? `Heat to ${goal} and eat it at once.` : 'Eat it now. Throw away what is left.',
+      headline:
+        stage === 'reheating'
+          ? `Heat to ${goal} and eat it at once.`
+          : 'Eat it now. Throw away what is left.',
       because: 'It has had its one reheat.',
-      action: stage === 'reheating' ? { kind: 'read', label: 'Log a reading' } : { kind: 'eat', label: 'Eaten' },
+      action:
+        stage === 'reheating' ? { kind: 'read', label: 'Log a reading' } : { kind: 'eat', label: 'Eaten' },
     });
   }
   if (stage !== 'stored') return [];

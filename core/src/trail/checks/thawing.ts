@@ -17,7 +17,10 @@ export const thawingCheck: Check = (state, { now, zone, rules }) => {
         verdict: 'actBy',
         until: dueAt,
         headline: left >= 0 ? `Change the water by ${clockOf(dueAt, zone)}.` : 'Change the water now.',
-        because: left >= 0 ? 'Cold water warms up as it thaws the food.' : 'The change was missed, and time in the growth band is counting.',
+        because:
+          left >= 0
+            ? 'Cold water warms up as it thaws the food.'
+            : 'The change was missed, and time in the growth band is counting.',
         action: { kind: 'changeWater', label: 'Water changed' },
         reason: {
           label: `Change the water every ${formatDuration(rule.value.ms)}`,

@@ -1,0 +1,71 @@
+import { homeRules } from '../guidance';
+import type { EventType, FoodEvent, JudgeContext, Payload } from '../trail';
+import { foldTrail, judge } from '../trail';
+import { MINUTE_MS } from '../units';
+
+/** A round moment to count test stories from: Friday 12 June 2026, 17:00 UTC. */
+export const START = Date.UTC(2026, 5, 12, 17);
+export const METRIC = { temperature: 'C', mass: 'metric' } as const;
+export const FOOD_ID = '01900000-0000-7000-8000-000000000000';
+export const minutes = (n: number): number => START + n * MINUTE_MS;
+export const hours = (n: number): number => minutes(60 * n);
+export const days = (n: number): number => hours(24 * n);
+
+export const at = (now: number, over: Partial<JudgeContext> = {}): JudgeContext => ({
+  now,
+  zone: 'UTC',
+  units: METRIC,
+  rules: homeRules,
+  ...over,
+});
+
+let serial = 0;
+/** An event of the one food of a test's story. Ids grow, as UUID v7 do. */
+export function happened<Type extends EventType>(
+  when: number,
+  type: Type,
+  payload?: Payload<Type>,
+): FoodEvent {
+  serial += 1;
+  const id = `01900000-0000-7000-8000-${serial.toString(16).padStart(12, '0')}`;
+  return { id, foodId: FOOD_ID, at: when, type, payload: payload ?? {} } as FoodEvent;
+}
+
+export const read = (when: number, value: number, unit: 'C' | 'F' = 'F'): FoodEvent =>
+  happened(when, 'reading', { temperature: { value, unit } });
+
+export const frozenLamb = (when = START, foodKey = 'lamb-shoulder-bone-in', massKg = 2.4): FoodEvent =>
+  happened(when, 'added', {
+    foodKey,
+    name: 'Lamb shoulder',
+    massKg,
+    form: 'boneInJoint',
+    condition: 'frozen',
+    place: 'freezer',
+    since: null,
+  });
+
+export const leftovers = (since: number | null, foodKey = 'lentil-soup', when = START): FoodEvent =>
+  happened(when, 'added', {
+    foodKey,
+    name: 'Soup',
+    massKg: 1,
+    form: 'liquid',
+    condition: 'cooked',
+    place: 'refrigerator',
+    since,
+  });
+
+/** Frozen lamb, thawed in the refrigerator, put on the heat, read done and taken off at `offAt`. */
+export const cookedLamb = (offAt: number): FoodEvent[] => [
+  frozenLamb(offAt - 60 * 60 * MINUTE_MS),
+  happened(offAt - 40 * 60 * MINUTE_MS, 'thawStarted', { method: 'refrigerator' }),
+  happened(offAt - 4 * 60 * MINUTE_MS, 'thawed'),
+  happened(offAt - 3 * 60 * MINUTE_MS, 'cookingStarted'),
+  read(offAt, 150),
+  happened(offAt, 'offHeat'),
+];
+
+export const stateOf = (events: readonly FoodEvent[]) => foldTrail(events, homeRules)!;
+export const rule = (events: readonly FoodEvent[], now: number) => judge(stateOf(events), at(now))!;
+export const verdict = (events: readonly FoodEvent[], now: number) => rule(events, now).verdict;
