@@ -21,7 +21,21 @@ export default defineConfig(
     files: ['core/src/**/*.ts'],
     rules: {
       ...forbid({
-        group: ['react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*', 'hono*', '@hono/*', 'knex', 'node:*', '@omtel/*', '**/app/**', '**/server/**'],
+        group: [
+          'react',
+          'react-*',
+          'react/*',
+          'expo',
+          'expo-*',
+          'expo/*',
+          'hono*',
+          '@hono/*',
+          'knex',
+          'node:*',
+          '@omtel/*',
+          '**/app/**',
+          '**/server/**',
+        ],
         message: 'The core is pure: no interface, no server, no platform.',
       }),
       'no-restricted-properties': [
@@ -33,13 +47,19 @@ export default defineConfig(
       ],
       'no-restricted-syntax': [
         'error',
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'The core takes the time as an argument.' },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'The core takes the time as an argument.',
+        },
       ],
     },
   },
   {
     files: ['server/**/*.ts'],
-    rules: forbid({ group: ['@omtel/app*', '**/app/src/**', 'react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*'], message: 'The server knows the core only.' }),
+    rules: forbid({
+      group: ['@omtel/app*', '**/app/src/**', 'react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*'],
+      message: 'The server knows the core only.',
+    }),
   },
   {
     files: ['app/src/**/*.{ts,tsx}'],

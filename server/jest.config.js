@@ -2,6 +2,6 @@ module.exports = {
   displayName: 'server',
   testEnvironment: 'node',
   transform: { '\\.[jt]sx?$': ['babel-jest', { presets: ['babel-preset-expo'] }] },
-  globalSetup: '<rootDir>/test/globalSetup.js',
-  globalTeardown: '<rootDir>/test/globalTeardown.js',
+  globalSetup: '<rootDir>/test/globalSetup.ts',
+  globalTeardown: '<rootDir>/test/globalTeardown.ts',
 };

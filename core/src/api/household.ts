@@ -33,10 +33,10 @@ export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),
   settings: settingsSchema,
-  /** The household's own time; the demo's can be moved ahead. `offsetMs` is how far it is from the wall clock. */
+  /** The household's own time; the demo's can be moved ahead. `aheadMs` is how far it was moved. */
   clock: z.object({
     now: z.number().int(),
-    offsetMs: z.number().int(),
+    aheadMs: z.number().int(),
     movable: z.boolean(),
     frozen: z.boolean(),
   }),

@@ -11,15 +11,22 @@ describe('enthalpy from composition', () => {
   it('adds up over parts of the way', () => {
     const { composition, freezingPointC } = foodById('trout-side');
     const whole = heatBetween(composition, freezingPointC, -18, 60);
-    const parts = heatBetween(composition, freezingPointC, -18, freezingPointC) + heatBetween(composition, freezingPointC, freezingPointC, 60);
+    const parts =
+      heatBetween(composition, freezingPointC, -18, freezingPointC) +
+      heatBetween(composition, freezingPointC, freezingPointC, 60);
     expect(parts / whole).toBeCloseTo(1, 3);
   });
 
-  it.each(catalogue.map((food) => [food.name, food]))('%s: ice melts with warmth and is gone at its freezing point', (_name, food) => {
-    const ice = [-30, -18, -5, food.freezingPointC].map((t) => iceFraction(food.composition, food.freezingPointC, t));
-    for (let i = 1; i < ice.length; i++) expect(ice[i]!).toBeLessThanOrEqual(ice[i - 1]!);
-    expect(ice.at(-1)).toBe(0);
-  });
+  it.each(catalogue.map((food) => [food.name, food]))(
+    '%s: ice melts with warmth and is gone at its freezing point',
+    (_name, food) => {
+      const ice = [-30, -18, -5, food.freezingPointC].map((t) =>
+        iceFraction(food.composition, food.freezingPointC, t),
+      );
+      for (let i = 1; i < ice.length; i++) expect(ice[i]!).toBeLessThanOrEqual(ice[i - 1]!);
+      expect(ice.at(-1)).toBe(0);
+    },
+  );
 });
 
 describe('thawing by microwave', () => {
@@ -27,6 +34,9 @@ describe('thawing by microwave', () => {
     const food = foodById('ground-beef');
     const one = microwaveThawMs(food, 0.5, -18);
     expect(microwaveThawMs(food, 1, -18)).toBeCloseTo(2 * one, 3);
-    expect(microwaveThawMs(food, 0.5, -18, { powerW: 1600, duty: 0.3, efficiency: 0.6 })).toBeCloseTo(one / 2, 3);
+    expect(microwaveThawMs(food, 0.5, -18, { powerW: 1600, duty: 0.3, efficiency: 0.6 })).toBeCloseTo(
+      one / 2,
+      3,
+    );
   });
 });

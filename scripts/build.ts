@@ -1,0 +1,6 @@
+import { run } from './lib/sentence';
+import { ensureWebBuild } from './lib/webBuild';
+
+run(async () => {
+  ensureWebBuild();
+});

@@ -1,0 +1,42 @@
+import { spawnSync } from 'node:child_process';
+import { accessSync, constants } from 'node:fs';
+import { delimiter, join } from 'node:path';
+import { Sentence } from './sentence';
+
+/** Where a program lies, or null. Servers live in sbin, which not every user has on the path. */
+export function findProgram(name: string): string | null {
+  const folders = [...(process.env.PATH ?? '').split(delimiter), '/usr/sbin', '/usr/local/sbin', '/usr/bin'];
+  for (const folder of folders) {
+    const path = join(folder, name);
+    try {
+      accessSync(path, constants.X_OK);
+      return path;
+    } catch (error) {
+      // Not here; the next folder may have it.
+      if ((error as NodeJS.ErrnoException).code === undefined) throw error;
+    }
+  }
+  return null;
+}
+
+/**
+ * Installs a program from Debian's packages when it is missing and this user may.
+ *
+ * @returns the program's path
+ * @throws Sentence with the one command to type when it may not
+ */
+export function ensureProgram(program: string, debianPackage: string): string {
+  const found = findProgram(program);
+  if (found) return found;
+  const advice = `${debianPackage} is missing. Install it as root: apt-get install -y --no-install-recommends ${debianPackage}`;
+  if (process.getuid?.() !== 0 || !findProgram('apt-get')) throw new Sentence(advice);
+  console.log(`Installing ${debianPackage} from Debian’s packages …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const apt = (...args: string[]) =>
+    spawnSync('apt-get', ['-qq', ...args], { env, stdio: ['ignore', 'ignore', 'ignore'] }).status === 0;
+  apt('update');
+  if (!apt('install', '-y', '--no-install-recommends', debianPackage)) throw new Sentence(advice);
+  const installed = findProgram(program);
+  if (!installed) throw new Sentence(advice);
+  return installed;
+}

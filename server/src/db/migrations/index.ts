@@ -1,0 +1,13 @@
+import type { Knex } from 'knex';
+import * as firstRooms from './2026-06-01-first-rooms';
+
+/** All migrations in order, by name; listed here so that they need no directory at run time. */
+const migrations: Record<string, Knex.Migration> = {
+  '2026-06-01-first-rooms': firstRooms,
+};
+
+export const migrationSource: Knex.MigrationSource<string> = {
+  getMigrations: async () => Object.keys(migrations),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => migrations[name]!,
+};

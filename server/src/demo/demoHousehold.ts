@@ -1,0 +1,66 @@
+import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { v7 as uuid } from 'uuid';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { deleteEvents } from '../repositories/events';
+import { deleteFoods } from '../repositories/foods';
+import {
+  findDemoHousehold,
+  insertHousehold,
+  saveClock,
+  saveSettings,
+  type HouseholdRow,
+} from '../repositories/households';
+import { recordEvents } from '../services/recordEvents';
+import { boatyardStory, storyOpens } from './story';
+
+/** Loads the demo household and its story into a database that has none; harmless when it has. */
+export async function ensureDemoHousehold(
+  db: Database,
+  wall: WallClock,
+  zone: string,
+): Promise<HouseholdRow> {
+  const known = await findDemoHousehold(db);
+  if (known) return known;
+  const household: HouseholdRow = {
+    id: uuid(),
+    name: 'The boatyard',
+    settings: { ...DEFAULT_SETTINGS, zone },
+    demo: true,
+    clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
+    clockAheadMs: 0,
+  };
+  await db.transaction(async (trx) => {
+    await insertHousehold(trx, household);
+    await tell(trx, household, wall, zone);
+  });
+  return household;
+}
+
+/** Starts the story again from its opening: everything recorded since is gone, the settings too. */
+export async function restartDemo(
+  db: Database,
+  household: HouseholdRow,
+  wall: WallClock,
+): Promise<HouseholdRow> {
+  const { zone } = household.settings;
+  const fresh: HouseholdRow = {
+    ...household,
+    settings: { ...DEFAULT_SETTINGS, zone },
+    clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
+    clockAheadMs: 0,
+  };
+  await db.transaction(async (trx) => {
+    await deleteEvents(trx, household.id);
+    await deleteFoods(trx, household.id);
+    await saveSettings(trx, household.id, fresh.settings);
+    await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
+    await tell(trx, fresh, wall, zone);
+  });
+  return fresh;
+}
+
+async function tell(db: Database, household: HouseholdRow, wall: WallClock, zone: string): Promise<void> {
+  const opens = wall.now() + household.clockStartMs;
+  await recordEvents(db, household.id, boatyardStory(opens, zone), wall);
+}

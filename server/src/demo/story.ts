@@ -1,0 +1,203 @@
+import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { foodById, type FormId } from '@omtel/core/foods';
+import { rulesOf } from '@omtel/core/guidance';
+import { compareMethods } from '@omtel/core/plan';
+import { atClock } from '@omtel/core/time';
+import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import { celsius, fahrenheit, MINUTE_MS, type Temperature } from '@omtel/core/units';
+import { v7 as uuid } from 'uuid';
+
+/** The story opens on the evening before the crew's supper. */
+const OPENS_AT = { hour: 19, minute: 2 };
+
+/** The moment the story opens, on the day of `wallNow`. */
+export const storyOpens = (wallNow: number, zone: string): number => atClock(wallNow, 0, OPENS_AT, zone);
+
+/**
+ * A small boatyard by an estuary feeds its volunteer crew: what is in its stores when the story opens, as the events
+ * that led there. All times are relative to the opening.
+ *
+ * @param opens when the story opens, epoch ms
+ * @returns events in no particular order
+ */
+export function boatyardStory(opens: number, zone: string): FoodEvent[] {
+  const when = (daysAgo: number, clock: string): number => {
+    const [hour, minute] = clock.split(':').map(Number) as [number, number];
+    return atClock(opens, -daysAgo, { hour, minute }, zone);
+  };
+  return [
+    ...tonightsTrout(opens, when),
+    ...soupOnTheHob(when),
+    ...leftovers(when),
+    ...bought(when),
+    ...freezer(when),
+  ];
+}
+
+type When = (daysAgo: number, clock: string) => number;
+
+/** Writes the trail of one food, one line an event. */
+function trailOf(added: Payload<'added'>, at: number) {
+  const foodId = uuid({ msecs: at });
+  const events: FoodEvent[] = [];
+  const trail = {
+    then<Type extends EventType>(when: number, type: Type, payload?: Payload<Type>) {
+      events.push({ id: uuid({ msecs: when }), foodId, at: when, type, payload: payload ?? {} } as FoodEvent);
+      return trail;
+    },
+    read: (when: number, temperature: Temperature) => trail.then(when, 'reading', { temperature }),
+    events,
+  };
+  return trail.then(at, 'added', added);
+}
+
+const food = (
+  foodKey: string,
+  name: string,
+  massKg: number,
+  form: FormId,
+  over: Partial<Payload<'added'>>,
+): Payload<'added'> => ({
+  foodKey,
+  name,
+  massKg,
+  form,
+  condition: 'fresh',
+  place: 'refrigerator',
+  since: null,
+  ...over,
+});
+
+/** Thawing in cold water for tonight; its water is due soon. */
+function tonightsTrout(opens: number, when: When): FoodEvent[] {
+  const added = food('trout-side', 'Side of trout', 1.1, 'fillet', { condition: 'frozen', place: 'freezer' });
+  const cookMs = 25 * MINUTE_MS;
+  const planned = { serveAt: when(0, '20:45'), restMs: 5 * MINUTE_MS };
+  const now = when(0, '17:50');
+  const rules = rulesOf('home');
+  const way = compareMethods({
+    ...planned,
+    food: foodById(added.foodKey),
+    form: added.form,
+    massKg: added.massKg,
+    condition: 'frozen',
+    since: null,
+    cook: { fastMs: cookMs, slowMs: cookMs },
+    availability: DEFAULT_SETTINGS.availability,
+    now,
+    zone: 'UTC',
+    rules,
+  }).find(({ method }) => method === 'coldWater')!;
+  const window = way.window ?? { from: now, to: opens };
+  return trailOf(added, when(19, '16:20'))
+    .then(now, 'planned', {
+      method: 'coldWater',
+      ...planned,
+      cookFastMs: cookMs,
+      cookSlowMs: cookMs,
+      startFrom: window.from,
+      startBy: window.to,
+    })
+    .then(when(0, '18:12'), 'thawStarted', { method: 'coldWater' })
+    .then(when(0, '18:41'), 'waterChanged').events;
+}
+
+/** Four litres just off the hob, still to be put away. */
+function soupOnTheHob(when: When): FoodEvent[] {
+  return trailOf(
+    food('lentil-soup', 'Red lentil soup, 4 litres', 4, 'liquid', { since: when(0, '17:30') }),
+    when(0, '17:30'),
+  )
+    .then(when(0, '17:30'), 'cookingStarted')
+    .read(when(0, '18:34'), celsius(96))
+    .then(when(0, '18:40'), 'offHeat').events;
+}
+
+function leftovers(when: When): FoodEvent[] {
+  const fishPie = trailOf(
+    food('fish-pie', 'Fish pie, half a tray', 0.62, 'dish', { since: when(4, '18:20') }),
+    when(4, '18:20'),
+  )
+    .then(when(4, '18:20'), 'cookingStarted')
+    .read(when(4, '19:55'), fahrenheit(171))
+    .then(when(4, '20:05'), 'offHeat')
+    .then(when(4, '20:10'), 'served', {})
+    .then(when(4, '21:15'), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.05 })
+    .read(when(3, '08:10'), celsius(4))
+    .then(when(1, '12:40'), 'moved', { place: 'table' })
+    .then(when(1, '13:05'), 'moved', { place: 'refrigerator' });
+
+  const rice = trailOf(
+    food('cooked-rice', 'Saffron rice', 0.8, 'dish', { since: when(1, '19:00') }),
+    when(1, '19:00'),
+  )
+    .then(when(1, '19:00'), 'cookingStarted')
+    .read(when(1, '19:28'), celsius(97))
+    .then(when(1, '19:30'), 'offHeat')
+    .then(when(1, '20:05'), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.04 });
+
+  const aubergines = trailOf(
+    food('aubergine-bake', 'Tray of aubergine bake', 1.6, 'dish', { since: when(2, '18:30') }),
+    when(2, '18:30'),
+  )
+    .then(when(2, '18:40'), 'cookingStarted')
+    .read(when(2, '19:40'), celsius(82))
+    .then(when(2, '19:45'), 'offHeat')
+    .then(when(2, '19:55'), 'served', {})
+    .then(when(2, '20:50'), 'putAway', { place: 'refrigerator', portions: 6, depthM: 0.05 })
+    .read(when(1, '07:50'), celsius(4));
+
+  const tub = trailOf(
+    food('beef-stew', 'Tub without a date', 0.5, 'liquid', { condition: 'cooked', since: null }),
+    when(2, '21:00'),
+  );
+  return [fishPie, rice, aubergines, tub].flatMap(({ events }) => events);
+}
+
+function bought(when: When): FoodEvent[] {
+  const chicken = trailOf(
+    food('chicken-thighs', 'Chicken thighs', 1.2, 'pieces', { since: when(1, '17:30') }),
+    when(1, '17:55'),
+  );
+  const sardines = trailOf(
+    food('sardines-opened', 'Sardines, opened can', 0.12, 'can', {
+      condition: 'cooked',
+      since: when(2, '13:00'),
+    }),
+    when(2, '13:00'),
+  );
+  return [chicken, sardines].flatMap(({ events }) => events);
+}
+
+/** The lamb for tomorrow, and eight older things. */
+function freezer(when: When): FoodEvent[] {
+  const raw = (daysAgo: number, foodKey: string, name: string, massKg: number, form: FormId) =>
+    trailOf(
+      food(foodKey, name, massKg, form, {
+        condition: 'frozen',
+        place: 'freezer',
+        since: when(daysAgo, '11:00'),
+      }),
+      when(daysAgo, '11:20'),
+    );
+  const cooked = (daysAgo: number, foodKey: string, name: string, massKg: number, form: FormId) =>
+    trailOf(
+      food(foodKey, name, massKg, form, {
+        condition: 'cooked',
+        place: 'freezer',
+        since: when(daysAgo, '18:30'),
+      }),
+      when(daysAgo, '20:00'),
+    );
+  return [
+    raw(20, 'lamb-shoulder-bone-in', 'Lamb shoulder', 2.4, 'boneInJoint'),
+    cooked(31, 'beef-stew', 'Beef stew, two tubs', 1.8, 'liquid'),
+    cooked(26, 'stock', 'Chicken broth', 1.5, 'liquid'),
+    raw(44, 'ground-beef', 'Ground beef', 0.8, 'flatPack'),
+    raw(63, 'cod', 'Cod fillets', 0.9, 'flatPack'),
+    raw(38, 'raw-sausages', 'Sausages', 0.7, 'pieces'),
+    cooked(52, 'lasagne', 'Lasagne, four slices', 1.1, 'dish'),
+    raw(80, 'shrimp', 'Shrimp', 0.5, 'flatPack'),
+    cooked(17, 'meat-sauce', 'Meat sauce', 0.9, 'flatPack'),
+  ].flatMap(({ events }) => events);
+}

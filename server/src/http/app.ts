@@ -1,0 +1,66 @@
+import { OpenAPIHono } from '@hono/zod-openapi';
+import { bodyLimit } from 'hono/body-limit';
+import { csrf } from 'hono/csrf';
+import { HTTPException } from 'hono/http-exception';
+import { secureHeaders } from 'hono/secure-headers';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { onError, problem } from './problem';
+import { foodRoutes } from './routes/foods';
+import { householdRoutes } from './routes/household';
+import { sessionRoutes } from './routes/session';
+import { signedIn } from './session';
+import { webClient } from './webClient';
+
+/** What the routes work with. */
+export interface Services {
+  readonly db: Database;
+  readonly wall: WallClock;
+  readonly secret: string;
+  /** The time zone a new household starts in. */
+  readonly zone: string;
+  /** Where the built web client lies; null serves the API alone. */
+  readonly webRoot: string | null;
+  readonly log: (line: string) => void;
+}
+
+/** A full outbox of two hundred events is far below this. */
+const LARGEST_BODY = 512 * 1024;
+
+/** The whole server as one value: tests call it without a port. */
+export function createApp(services: Services): OpenAPIHono {
+  const app = new OpenAPIHono();
+  app.onError(onError(services.log));
+  app.use(
+    secureHeaders({
+      contentSecurityPolicy: {
+        defaultSrc: ["'self'"],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:'],
+        objectSrc: ["'none'"],
+        frameAncestors: ["'none'"],
+      },
+    }),
+  );
+  app.use('/api/*', csrf());
+  app.use(
+    '/api/*',
+    bodyLimit({
+      maxSize: LARGEST_BODY,
+      onError: () => {
+        throw new HTTPException(413);
+      },
+    }),
+  );
+  app.get('/api/health', (c) => c.json({ ok: true }));
+  app.doc('/api/openapi.json', { openapi: '3.0.0', info: { title: 'Omtel', version: '0.1.0' } });
+  app.route('/api/session', sessionRoutes(services));
+  for (const guarded of ['/api/household', '/api/household/*', '/api/foods', '/api/foods/*', '/api/events']) {
+    app.use(guarded, signedIn(services.secret));
+  }
+  app.route('/api/household', householdRoutes(services));
+  app.route('/api', foodRoutes(services));
+  app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
+  if (services.webRoot) app.route('/', webClient(services.webRoot));
+  return app;
+}

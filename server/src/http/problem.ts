@@ -1,0 +1,78 @@
+import { PROBLEM_TYPE, type Problem } from '@omtel/core/api';
+import type { Context } from 'hono';
+import { HTTPException } from 'hono/http-exception';
+import type { ContentfulStatusCode } from 'hono/utils/http-status';
+import type { ZodError } from 'zod';
+import { Refusal } from '../services/refusal';
+
+const TITLES: Record<number, string> = {
+  400: 'Not understood',
+  401: 'Not signed in',
+  403: 'Not allowed',
+  404: 'Not found',
+  409: 'Does not fit',
+  413: 'Too large',
+  422: 'Not possible',
+  500: 'Our fault',
+  503: 'Not reachable',
+};
+
+/** An RFC 9457 problem with a sentence a cook understands. */
+export function problem(
+  c: Context,
+  status: ContentfulStatusCode,
+  detail: string,
+  fields?: Problem['fields'],
+): Response {
+  const body: Problem = {
+    type: 'about:blank',
+    title: TITLES[status] ?? 'Problem',
+    status,
+    detail,
+    ...(fields && { fields }),
+  };
+  return c.body(JSON.stringify(body), status, { 'content-type': PROBLEM_TYPE });
+}
+
+/** What Zod found wrong, each at its field. */
+export function invalid(c: Context, error: ZodError): Response {
+  const fields = error.issues.map(({ path, message }) => ({ path: path.map(String).join('.'), message }));
+  return problem(
+    c,
+    400,
+    `Something in that could not be read: ${fields[0]?.message ?? 'check it and try again'}`,
+    fields,
+  );
+}
+
+const DATABASE_GONE = new Set([
+  'ECONNREFUSED',
+  'ECONNRESET',
+  'PROTOCOL_CONNECTION_LOST',
+  'ETIMEDOUT',
+  'ER_SERVER_SHUTDOWN',
+]);
+
+/** Turns whatever was thrown into a problem. Only the kind of an unexpected error is logged: its message may be private. */
+export function onError(log: (line: string) => void) {
+  return (error: Error, c: Context): Response => {
+    if (error instanceof Refusal) return problem(c, error.status, error.message);
+    if (error instanceof HTTPException) {
+      const sentence =
+        error.status === 413
+          ? 'That is more than Omtel takes at once.'
+          : 'That could not be read. Reload and try again.';
+      return problem(c, error.status as ContentfulStatusCode, sentence);
+    }
+    const code = 'code' in error ? String(error.code) : error.name;
+    log(`${c.req.method} ${c.req.path.replace(/[0-9a-f-]{36}/g, ':id')} failed: ${code}`);
+    if (DATABASE_GONE.has(code) || error.name === 'KnexTimeoutError') {
+      return problem(
+        c,
+        503,
+        'The kitchen’s records cannot be reached just now. Nothing is lost; try again shortly.',
+      );
+    }
+    return problem(c, 500, 'Something went wrong on our side. Nothing is lost; try again.');
+  };
+}

@@ -1,0 +1,71 @@
+import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
+import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { eventsOfFood, latestEvents } from '../../repositories/events';
+import { findFood, foodNames, listFoods } from '../../repositories/foods';
+import { recordEvents } from '../../services/recordEvents';
+import { Refusal } from '../../services/refusal';
+import type { Services } from '../app';
+import { invalid } from '../problem';
+import type { SignedIn } from '../session';
+import { answers, jsonBody, shaped } from './documented';
+
+const MOST_LOGGED = 200;
+
+/** Foods and what happened to them. There is one way to change anything: recording an event. */
+export function foodRoutes({ db, wall }: Services) {
+  return new OpenAPIHono<SignedIn>({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
+  })
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/foods',
+        summary: 'The foods at hand, as they stand',
+        responses: answers(shaped<FoodList>('FoodList')),
+      }),
+      async (c) => c.json({ foods: await listFoods(db, c.var.householdId) }, 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/foods/{id}',
+        summary: 'One food with its whole history',
+        request: { params: z.object({ id: z.uuid() }) },
+        responses: answers(shaped<FoodTrail>('FoodTrail')),
+      }),
+      async (c) => {
+        const { id } = c.req.valid('param');
+        const food = await findFood(db, c.var.householdId, id);
+        if (!food) throw new Refusal(404, 'There is no such food in this household.');
+        return c.json({ food, events: await eventsOfFood(db, c.var.householdId, id) }, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/events',
+        summary: 'What happened last, newest first',
+        responses: answers(shaped<Log>('Log')),
+      }),
+      async (c) => {
+        const events = await latestEvents(db, c.var.householdId, MOST_LOGGED);
+        const names = await foodNames(db, c.var.householdId, [
+          ...new Set(events.map(({ foodId }) => foodId)),
+        ]);
+        return c.json(
+          { entries: events.map((event) => ({ event, foodName: names.get(event.foodId) ?? '' })) },
+          200,
+        );
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/events',
+        summary: 'Record what happened; sending it again is harmless',
+        request: { body: jsonBody(recordEventsSchema) },
+        responses: answers(shaped<Recorded>('Recorded')),
+      }),
+      async (c) => c.json(await recordEvents(db, c.var.householdId, c.req.valid('json').events, wall), 200),
+    );
+}

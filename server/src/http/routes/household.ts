@@ -1,0 +1,56 @@
+import { clockMoveSchema, householdSchema, settingsPatchSchema } from '@omtel/core/api';
+import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
+import { restartDemo } from '../../demo/demoHousehold';
+import { changeSettings, getHousehold, moveClock, presentHousehold } from '../../services/household';
+import { Refusal } from '../../services/refusal';
+import type { Services } from '../app';
+import { invalid } from '../problem';
+import type { SignedIn } from '../session';
+import { answers, jsonBody } from './documented';
+
+/** The household itself: its settings, its clock, and the demo's story. */
+export function householdRoutes({ db, wall }: Services) {
+  const responses = answers(householdSchema);
+  return new OpenAPIHono<SignedIn>({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
+  })
+    .openapi(
+      createRoute({ method: 'get', path: '/', summary: 'The household signed in', responses }),
+      async (c) => {
+        return c.json(presentHousehold(await getHousehold(db, c.var.householdId), wall), 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'patch',
+        path: '/settings',
+        summary: 'Change settings',
+        request: { body: jsonBody(settingsPatchSchema) },
+        responses,
+      }),
+      async (c) =>
+        c.json(presentHousehold(await changeSettings(db, c.var.householdId, c.req.valid('json')), wall), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'put',
+        path: '/clock',
+        summary: 'Move the demo’s clock ahead',
+        request: { body: jsonBody(clockMoveSchema) },
+        responses,
+      }),
+      async (c) =>
+        c.json(
+          presentHousehold(await moveClock(db, c.var.householdId, c.req.valid('json').aheadMs), wall),
+          200,
+        ),
+    )
+    .openapi(
+      createRoute({ method: 'post', path: '/restart', summary: 'Start the demo’s story again', responses }),
+      async (c) => {
+        const household = await getHousehold(db, c.var.householdId);
+        if (!household.demo) throw new Refusal(403, 'Only the demo’s story can be started again.');
+        return c.json(presentHousehold(await restartDemo(db, household, wall), wall), 200);
+      },
+    );
+}

@@ -1,0 +1,32 @@
+import { householdSchema } from '@omtel/core/api';
+import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { ensureDemoHousehold } from '../../demo/demoHousehold';
+import { presentHousehold } from '../../services/household';
+import type { Services } from '../app';
+import { closeSession, openSession } from '../session';
+import { answers } from './documented';
+
+/** Signing in and out. So far there is one door: the demo household. */
+export function sessionRoutes({ db, wall, secret, zone }: Services) {
+  return new OpenAPIHono()
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/demo',
+        summary: 'Sign in as the demo household',
+        responses: answers(householdSchema),
+      }),
+      async (c) => {
+        const household = await ensureDemoHousehold(db, wall, zone);
+        await openSession(c, secret, household.id);
+        return c.json(presentHousehold(household, wall), 200);
+      },
+    )
+    .openapi(
+      createRoute({ method: 'delete', path: '/', summary: 'Sign out', responses: answers(z.object({})) }),
+      (c) => {
+        closeSession(c);
+        return c.json({}, 200);
+      },
+    );
+}

@@ -1,0 +1,79 @@
+import type { FoodEvent } from '@omtel/core/trail';
+import type { Database } from '../db/connect';
+import { fromJson } from './json';
+
+interface Stored {
+  household_id: string;
+  id: string;
+  food_id: string;
+  type: string;
+  at: number;
+  payload: unknown;
+}
+
+const read = (row: Stored): FoodEvent =>
+  ({
+    id: row.id,
+    foodId: row.food_id,
+    type: row.type,
+    at: Number(row.at),
+    payload: fromJson(row.payload),
+  }) as FoodEvent;
+
+/** Appends events; one whose id is known already is left as it was first recorded. */
+export async function appendEvents(
+  db: Database,
+  householdId: string,
+  events: readonly FoodEvent[],
+  recordedAt: number,
+): Promise<void> {
+  await db('events')
+    .insert(
+      events.map(({ id, foodId, type, at, payload }) => ({
+        household_id: householdId,
+        id,
+        food_id: foodId,
+        type,
+        at,
+        recorded_at: recordedAt,
+        payload: JSON.stringify(payload),
+      })),
+    )
+    .onConflict(['household_id', 'id'])
+    .ignore();
+}
+
+export async function eventsOfFood(db: Database, householdId: string, foodId: string): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId, food_id: foodId })
+    .orderBy('at')
+    .orderBy('id');
+  return rows.map(read);
+}
+
+/** The foods that events with these ids were first recorded for. */
+export async function foodsOfEvents(
+  db: Database,
+  householdId: string,
+  ids: readonly string[],
+): Promise<string[]> {
+  return db('events')
+    .where({ household_id: householdId })
+    .whereIn('id', [...ids])
+    .distinct()
+    .pluck('food_id');
+}
+
+/** The latest things that happened in a household, newest first. */
+export async function latestEvents(db: Database, householdId: string, most: number): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .orderBy('at', 'desc')
+    .orderBy('id', 'desc')
+    .limit(most);
+  return rows.map(read);
+}
+
+export async function deleteEvents(db: Database, householdId: string): Promise<void> {
+  await db('events').where({ household_id: householdId }).delete();
+}

@@ -1,0 +1,68 @@
+import type { StoredFood } from '@omtel/core/api';
+import type { FoodState } from '@omtel/core/trail';
+import type { Database } from '../db/connect';
+import { fromJson } from './json';
+
+interface Stored {
+  household_id: string;
+  id: string;
+  state: unknown;
+  event_count: number;
+  gone: boolean;
+}
+
+const read = (row: Stored): StoredFood => ({
+  state: fromJson<FoodState>(row.state),
+  eventCount: row.event_count,
+});
+
+/** The foods a household still has; those eaten or thrown away are left out. */
+export async function listFoods(db: Database, householdId: string): Promise<StoredFood[]> {
+  const rows = await db<Stored>('foods').where({ household_id: householdId, gone: false });
+  return rows.map(read);
+}
+
+export async function findFood(
+  db: Database,
+  householdId: string,
+  foodId: string,
+): Promise<StoredFood | null> {
+  const row = await db<Stored>('foods').where({ household_id: householdId, id: foodId }).first();
+  return row ? read(row) : null;
+}
+
+export async function foodNames(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Promise<Map<string, string>> {
+  const rows = await db<Stored>('foods')
+    .where({ household_id: householdId })
+    .whereIn('id', [...foodIds]);
+  return new Map(rows.map((row) => [row.id, read(row).state.name]));
+}
+
+export async function saveFood(
+  db: Database,
+  householdId: string,
+  { state, eventCount }: StoredFood,
+): Promise<void> {
+  await db('foods')
+    .insert({
+      household_id: householdId,
+      id: state.foodId,
+      state: JSON.stringify(state),
+      event_count: eventCount,
+      gone: state.place === 'gone',
+    })
+    .onConflict(['household_id', 'id'])
+    .merge(['state', 'event_count', 'gone']);
+}
+
+export async function deleteFood(db: Database, householdId: string, foodId: string): Promise<void> {
+  await db('foods').where({ household_id: householdId, id: foodId }).delete();
+}
+
+export async function deleteFoods(db: Database, householdId: string): Promise<void> {
+  await db('foods').where({ household_id: householdId }).delete();
+}

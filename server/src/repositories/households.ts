@@ -1,0 +1,73 @@
+import type { Settings } from '@omtel/core/api';
+import type { Database } from '../db/connect';
+import { fromJson } from './json';
+
+export interface HouseholdRow {
+  readonly id: string;
+  readonly name: string;
+  readonly settings: Settings;
+  readonly demo: boolean;
+  readonly clockStartMs: number;
+  readonly clockAheadMs: number;
+}
+
+interface Stored {
+  id: string;
+  name: string;
+  settings: unknown;
+  demo: number | boolean;
+  clock_start_ms: number;
+  clock_ahead_ms: number;
+}
+
+const read = (row: Stored): HouseholdRow => ({
+  id: row.id,
+  name: row.name,
+  settings: fromJson<Settings>(row.settings),
+  demo: Boolean(row.demo),
+  clockStartMs: Number(row.clock_start_ms),
+  clockAheadMs: Number(row.clock_ahead_ms),
+});
+
+export async function findHousehold(db: Database, householdId: string): Promise<HouseholdRow | null> {
+  const row = await db<Stored>('households').where({ id: householdId }).first();
+  return row ? read(row) : null;
+}
+
+/** Takes the household for this transaction alone, so that its foods are folded one batch after the other. */
+export async function lockHousehold(trx: Database, householdId: string): Promise<HouseholdRow | null> {
+  const row = await trx<Stored>('households').where({ id: householdId }).forUpdate().first();
+  return row ? read(row) : null;
+}
+
+export async function findDemoHousehold(db: Database): Promise<HouseholdRow | null> {
+  const row = await db<Stored>('households').where({ demo: true }).first();
+  return row ? read(row) : null;
+}
+
+export async function insertHousehold(db: Database, household: HouseholdRow): Promise<void> {
+  await db('households').insert({
+    id: household.id,
+    name: household.name,
+    settings: JSON.stringify(household.settings),
+    demo: household.demo,
+    clock_start_ms: household.clockStartMs,
+    clock_ahead_ms: household.clockAheadMs,
+  });
+}
+
+export async function saveSettings(db: Database, householdId: string, settings: Settings): Promise<void> {
+  await db('households')
+    .where({ id: householdId })
+    .update({ settings: JSON.stringify(settings) });
+}
+
+export async function saveClock(
+  db: Database,
+  householdId: string,
+  clock: { startMs: number; aheadMs: number },
+): Promise<void> {
+  await db('households')
+    .where({ id: householdId })
+    .update({ clock_start_ms: clock.startMs, clock_ahead_ms: clock.aheadMs });
+}

@@ -1,0 +1,235 @@
+import type { FoodList, FoodTrail, Household, Log, Problem, Recorded } from '@omtel/core/api';
+import { homeRules } from '@omtel/core/guidance';
+import { foldTrail } from '@omtel/core/trail';
+import { v7 as uuid } from 'uuid';
+import { event, lamb, openKitchen, type Kitchen } from '../test/kitchen';
+import { connect } from './db/connect';
+import { findFood, listFoods } from './repositories/foods';
+
+let kitchen: Kitchen;
+let household: Household;
+const json = async <Body>(response: Response) => (await response.json()) as Body;
+const problemOf = async (response: Response) => {
+  expect(response.headers.get('content-type')).toContain('application/problem+json');
+  return json<Problem>(response);
+};
+
+beforeEach(async () => {
+  kitchen = await openKitchen();
+  household = await kitchen.signIn();
+});
+afterEach(() => kitchen.close());
+
+describe('signing in', () => {
+  it('gives a signed cookie that scripts cannot read', async () => {
+    const response = await kitchen.ask('POST', '/api/session/demo');
+    expect(response.headers.get('set-cookie')).toMatch(/^omtel_session=[^;]+; .*HttpOnly.*SameSite=Lax/);
+  });
+
+  it.each([
+    ['none', ''],
+    ['broken', 'omtel_session=%%%'],
+    ['forged', 'omtel_session=01900000-0000-7000-8000-000000000000.c2lnbmF0dXJl'],
+    ['another', 'other=1'],
+  ])('with %s cookie asks to sign in', async (_what, cookie) => {
+    const response = await kitchen.ask('GET', '/api/foods', undefined, { cookie });
+    expect(response.status).toBe(401);
+    expect((await problemOf(response)).detail).toBe('Sign in first.');
+  });
+
+  it('out forgets the device', async () => {
+    const response = await kitchen.ask('DELETE', '/api/session');
+    expect(response.headers.get('set-cookie')).toMatch(/omtel_session=;.*Max-Age=0/);
+  });
+});
+
+describe('the demo', () => {
+  it('opens mid-flow in the evening with its stores', async () => {
+    const { foods } = await json<FoodList>(await kitchen.ask('GET', '/api/foods'));
+    const names = foods.map(({ state }) => state.name);
+    expect(names).toEqual(
+      expect.arrayContaining([
+        'Lamb shoulder',
+        'Side of trout',
+        'Chicken thighs',
+        'Red lentil soup, 4 litres',
+        'Saffron rice',
+        'Tray of aubergine bake',
+        'Fish pie, half a tray',
+        'Sardines, opened can',
+        'Tub without a date',
+      ]),
+    );
+    expect(foods.filter(({ state }) => state.stage === 'frozen')).toHaveLength(9);
+    expect(new Date(household.clock.now).toISOString()).toBe('2026-06-12T19:02:00.000Z');
+  });
+
+  it('has a clock that moves ahead, never back, until the story starts again', async () => {
+    const moved = await json<Household>(
+      await kitchen.ask('PUT', '/api/household/clock', { aheadMs: 3_600_000 }),
+    );
+    expect(moved.clock.now).toBe(household.clock.now + 3_600_000);
+    expect((await kitchen.ask('PUT', '/api/household/clock', { aheadMs: 0 })).status).toBe(409);
+    const again = await json<Household>(await kitchen.ask('POST', '/api/household/restart'));
+    expect(again.clock.now).toBe(household.clock.now);
+  });
+
+  it('is loaded once', async () => {
+    await kitchen.signIn();
+    expect(await kitchen.db('households').count({ n: '*' }).first()).toEqual({ n: 1 });
+  });
+});
+
+describe('settings', () => {
+  it('change one by one', async () => {
+    const units = { temperature: 'F', mass: 'imperial' };
+    const changed = await json<Household>(await kitchen.ask('PATCH', '/api/household/settings', { units }));
+    expect(changed.settings).toEqual({ ...household.settings, units });
+  });
+
+  it.each([
+    { zone: 'Nowhere/Land' },
+    { units: { temperature: 'K' } },
+    { colour: 'red' },
+    { availability: { '1': [{ from: '25:00', to: '9' }] } },
+  ])('refuse %j with a sentence at the field', async (patch) => {
+    const response = await kitchen.ask('PATCH', '/api/household/settings', patch);
+    expect(response.status).toBe(400);
+    expect((await problemOf(response)).fields!.length).toBeGreaterThan(0);
+  });
+});
+
+describe('recording', () => {
+  const foodId = uuid();
+  const begin = () => lamb(foodId, household.clock.now - 1000);
+
+  it('stores events and the state folded from them, together', async () => {
+    const events = [begin(), event(foodId, household.clock.now, 'thawStarted', { method: 'coldWater' })];
+    const recorded = await json<Recorded>(await kitchen.ask('POST', '/api/events', { events }));
+    expect(recorded.accepted).toEqual(events.map(({ id }) => id));
+    expect(recorded.foods[0]!.state).toEqual(foldTrail(events, homeRules));
+    const trail = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+    expect(trail.events).toEqual(events);
+    expect(trail.food.eventCount).toBe(2);
+  });
+
+  it('the same again changes nothing, and the first copy of an id stands', async () => {
+    const first = begin();
+    await kitchen.ask('POST', '/api/events', { events: [first] });
+    const second = { ...first, payload: { ...first.payload, name: 'Changed' } };
+    const recorded = await json<Recorded>(await kitchen.ask('POST', '/api/events', { events: [second] }));
+    expect(recorded.foods[0]!.state.name).toBe('Lamb');
+    expect(recorded.foods[0]!.eventCount).toBe(1);
+  });
+
+  it('many at once from two devices lose nothing', async () => {
+    await kitchen.ask('POST', '/api/events', { events: [begin()] });
+    const notes = Array.from({ length: 20 }, (_, i) =>
+      event(foodId, household.clock.now, 'note', { text: `note ${i}` }),
+    );
+    await Promise.all(notes.map((note) => kitchen.ask('POST', '/api/events', { events: [note] })));
+    const trail = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+    expect(trail.events).toHaveLength(21);
+    expect(trail.food.eventCount).toBe(21);
+  });
+
+  it('what was acknowledged is there after the server is gone', async () => {
+    await kitchen.ask('POST', '/api/events', { events: [begin()] });
+    const url = kitchen.db.client.config.connection as string;
+    const other = connect(url);
+    expect((await findFood(other, household.id, foodId))!.state.name).toBe('Lamb');
+    await other.destroy();
+  });
+
+  it('takes a food back when its coming is withdrawn', async () => {
+    const added = begin();
+    await kitchen.ask('POST', '/api/events', { events: [added] });
+    const undo = event(foodId, household.clock.now, 'corrected', { eventId: added.id, withdrawn: true });
+    expect(
+      (await json<Recorded>(await kitchen.ask('POST', '/api/events', { events: [undo] }))).foods,
+    ).toEqual([]);
+    expect((await kitchen.ask('GET', `/api/foods/${foodId}`)).status).toBe(404);
+  });
+
+  it('shows in the log, newest first, with the food’s name', async () => {
+    await kitchen.ask('POST', '/api/events', { events: [begin()] });
+    const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
+    expect(entries[0]!.foodName).toBe('Lamb');
+  });
+
+  it.each([
+    ['weight 0', () => [{ ...begin(), payload: { ...begin().payload, massKg: 0 } }], 400],
+    ['900 kg', () => [{ ...begin(), payload: { ...begin().payload, massKg: 900 } }], 400],
+    ['text in a number', () => [{ ...begin(), payload: { ...begin().payload, massKg: 'heavy' } }], 400],
+    [
+      'what has not happened',
+      () => [begin(), event(foodId, household.clock.now + 10 * 60_000, 'thawed')],
+      422,
+    ],
+    ['a food without beginning', () => [event(uuid(), household.clock.now, 'thawed')], 422],
+    ['nothing', () => [], 400],
+  ])('refuses %s and keeps nothing of the batch', async (_what, events, status) => {
+    const before = (await listFoods(kitchen.db, household.id)).length;
+    const response = await kitchen.ask('POST', '/api/events', { events: events() });
+    expect(response.status).toBe(status);
+    expect((await problemOf(response)).detail).toMatch(/\.$|:/);
+    expect((await listFoods(kitchen.db, household.id)).length).toBe(before);
+  });
+});
+
+describe('the border', () => {
+  it('refuses a body of 2 MB and text that is no JSON', async () => {
+    expect((await kitchen.ask('POST', '/api/events', `{"events":"${'x'.repeat(2_000_000)}"}`)).status).toBe(
+      413,
+    );
+    const broken = await kitchen.ask('POST', '/api/events', '{"events": [');
+    expect(broken.status).toBe(400);
+    await problemOf(broken);
+  });
+
+  it('never shows one household’s food to another', async () => {
+    const { foods } = await json<FoodList>(await kitchen.ask('GET', '/api/foods'));
+    const foreign = uuid();
+    await kitchen
+      .db('households')
+      .insert({ id: foreign, name: 'Other', settings: JSON.stringify(household.settings), demo: false });
+    expect(await findFood(kitchen.db, foreign, foods[0]!.state.foodId)).toBeNull();
+    expect(await listFoods(kitchen.db, foreign)).toEqual([]);
+  });
+
+  it('says what is not there, for addresses and foods', async () => {
+    expect((await kitchen.ask('GET', '/api/nothing')).status).toBe(404);
+    expect((await kitchen.ask('GET', `/api/foods/${uuid()}`)).status).toBe(404);
+    expect((await kitchen.ask('GET', '/api/foods/not-an-id')).status).toBe(400);
+  });
+
+  it('answers a lost database with a sentence, and logs no more than its kind', async () => {
+    const { ask, logged } = kitchen;
+    await kitchen.db.destroy();
+    const response = await ask('GET', '/api/foods');
+    expect(response.status).toBeGreaterThanOrEqual(500);
+    expect((await problemOf(response)).detail).toContain('Nothing is lost');
+    expect(logged).toHaveLength(1);
+    expect(logged[0]).not.toContain(household.id);
+    kitchen = await openKitchen();
+  });
+
+  it('describes itself', async () => {
+    const document = await json<{ paths: Record<string, unknown> }>(
+      await kitchen.ask('GET', '/api/openapi.json'),
+    );
+    expect(Object.keys(document.paths).sort()).toEqual(
+      [
+        '/api/events',
+        '/api/foods',
+        '/api/foods/{id}',
+        '/api/household',
+        '/api/household/clock',
+        '/api/household/restart',
+        '/api/household/settings',
+        '/api/session',
+        '/api/session/demo',
+      ].sort(),
+    );
+  });
+});

@@ -1,0 +1,54 @@
+import type { Household, SettingsPatch } from '@omtel/core/api';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { findHousehold, saveClock, saveSettings, type HouseholdRow } from '../repositories/households';
+import { householdNow } from './householdClock';
+import { Refusal } from './refusal';
+
+/** A household as its members see it. */
+export function presentHousehold(row: HouseholdRow, wall: WallClock): Household {
+  return {
+    id: row.id,
+    name: row.name,
+    settings: row.settings,
+    clock: {
+      now: householdNow(row, wall),
+      aheadMs: row.clockAheadMs,
+      movable: row.demo,
+      frozen: wall.frozen,
+    },
+  };
+}
+
+/** @throws Refusal when the household is gone */
+export async function getHousehold(db: Database, householdId: string): Promise<HouseholdRow> {
+  const row = await findHousehold(db, householdId);
+  if (!row) throw new Refusal(401, 'Sign in first.');
+  return row;
+}
+
+/** Changes the settings named, and leaves the others. */
+export async function changeSettings(
+  db: Database,
+  householdId: string,
+  patch: SettingsPatch,
+): Promise<HouseholdRow> {
+  const row = await getHousehold(db, householdId);
+  const settings = { ...row.settings, ...patch };
+  await saveSettings(db, householdId, settings);
+  return { ...row, settings };
+}
+
+/**
+ * Moves the demo's clock ahead.
+ *
+ * @throws Refusal for a household that lives by the wall clock, or a move back
+ */
+export async function moveClock(db: Database, householdId: string, aheadMs: number): Promise<HouseholdRow> {
+  const row = await getHousehold(db, householdId);
+  if (!row.demo) throw new Refusal(403, 'Only the demo has a clock that can be moved.');
+  if (aheadMs < row.clockAheadMs)
+    throw new Refusal(409, 'The clock only moves ahead. Start the story again to go back.');
+  await saveClock(db, householdId, { startMs: row.clockStartMs, aheadMs });
+  return { ...row, clockAheadMs: aheadMs };
+}

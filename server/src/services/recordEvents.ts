@@ -1,0 +1,63 @@
+import type { Recorded, StoredFood } from '@omtel/core/api';
+import { rulesOf } from '@omtel/core/guidance';
+import { BrokenTrail, foldTrail, type FoodEvent } from '@omtel/core/trail';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { appendEvents, eventsOfFood, foodsOfEvents } from '../repositories/events';
+import { deleteFood, saveFood } from '../repositories/foods';
+import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import { Refusal } from './refusal';
+import { householdNow } from './householdClock';
+
+/** Clocks of phones and servers differ a little; what lies further ahead has not happened. */
+const AHEAD_MS = 2 * 60 * 1000;
+
+/**
+ * Appends what happened and stores the foods' new states, all in one transaction. Sending the same events again is
+ * harmless.
+ *
+ * @throws Refusal when an event lies in the future or leaves a food without a beginning
+ */
+export async function recordEvents(
+  db: Database,
+  householdId: string,
+  events: readonly FoodEvent[],
+  wall: WallClock,
+): Promise<Recorded> {
+  return db.transaction(async (trx) => {
+    const household = await lockHousehold(trx, householdId);
+    if (!household) throw new Refusal(401, 'Sign in first.');
+    const now = householdNow(household, wall);
+    if (events.some(({ at }) => at > now + AHEAD_MS)) {
+      throw new Refusal(422, 'That has not happened yet. Check the time.');
+    }
+    await appendEvents(trx, householdId, events, now);
+    // An id that was known already belongs to the food it was first recorded for, whatever the new copy says.
+    const foodIds = await foodsOfEvents(
+      trx,
+      householdId,
+      events.map(({ id }) => id),
+    );
+    const stored = await Promise.all(foodIds.map((foodId) => refold(trx, household, foodId)));
+    return { accepted: events.map(({ id }) => id), foods: stored.filter((food) => food !== null) };
+  });
+}
+
+/** Folds a food's whole history again and stores the outcome. */
+async function refold(trx: Database, household: HouseholdRow, foodId: string): Promise<StoredFood | null> {
+  const history = await eventsOfFood(trx, household.id, foodId);
+  try {
+    const state = foldTrail(history, rulesOf(household.settings.school));
+    if (!state) {
+      await deleteFood(trx, household.id, foodId);
+      return null;
+    }
+    const food = { state, eventCount: history.length };
+    await saveFood(trx, household.id, food);
+    return food;
+  } catch (error) {
+    if (error instanceof BrokenTrail)
+      throw new Refusal(422, 'That food is not known here. Reload and try again.');
+    throw error;
+  }
+}

@@ -1,0 +1,3 @@
+export default async function globalTeardown(): Promise<void> {
+  await globalThis.omtelTestDatabase?.stop();
+}

@@ -1,0 +1,72 @@
+import type { Household } from '@omtel/core/api';
+import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import { v7 as uuid } from 'uuid';
+import { fixedClock } from '../src/clock';
+import { connect, migrate, type Database } from '../src/db/connect';
+import { createApp } from '../src/http/app';
+
+export const WALL = Date.UTC(2026, 5, 12, 10);
+
+export interface Kitchen {
+  readonly db: Database;
+  readonly logged: string[];
+  /** Asks as the demo household, once `signIn` was called. */
+  ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
+  signIn(): Promise<Household>;
+  close(): Promise<void>;
+}
+
+/** A server with an empty database of its own, called without a port. */
+export async function openKitchen(): Promise<Kitchen> {
+  const url = new URL(process.env.OMTEL_TEST_DATABASE_URL!);
+  const name = `omtel_test_${uuid().replaceAll('-', '')}`;
+  const admin = connect(url.href);
+  await admin.raw(`CREATE DATABASE ${name}`);
+  await admin.destroy();
+  url.pathname = `/${name}`;
+  const db = connect(url.href);
+  await migrate(db);
+  const logged: string[] = [];
+  const app = createApp({
+    db,
+    wall: fixedClock(WALL),
+    secret: 's'.repeat(32),
+    zone: 'UTC',
+    webRoot: null,
+    log: (line) => logged.push(line),
+  });
+  let cookie = '';
+
+  const ask: Kitchen['ask'] = async (method, path, body, headers = {}) =>
+    app.request(path, {
+      method,
+      headers: { cookie, origin: 'http://localhost', ...(body !== undefined && { 'content-type': 'application/json' }), ...headers },
+      body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
+    });
+  const signIn = async () => {
+    const response = await ask('POST', '/api/session/demo');
+    cookie = response.headers.get('set-cookie')!.split(';')[0]!;
+    return (await response.json()) as Household;
+  };
+  return { db, logged, ask, signIn, close: () => db.destroy() };
+}
+
+export function event<Type extends EventType>(
+  foodId: string,
+  at: number,
+  type: Type,
+  payload?: Payload<Type>,
+): FoodEvent {
+  return { id: uuid(), foodId, at, type, payload: payload ?? {} } as FoodEvent;
+}
+
+export const lamb = (foodId: string, at: number): FoodEvent =>
+  event(foodId, at, 'added', {
+    foodKey: 'lamb-shoulder-bone-in',
+    name: 'Lamb',
+    massKg: 2.4,
+    form: 'boneInJoint',
+    condition: 'frozen',
+    place: 'freezer',
+    since: null,
+  });
