@@ -2,7 +2,9 @@ import hooks from 'eslint-plugin-react-hooks';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import ts from 'typescript-eslint';
 
-const forbid = (...rules) => ({ 'no-restricted-imports': ['error', { patterns: rules }] });
+const forbid = (patterns, paths = []) => ({
+  'no-restricted-imports': ['error', { patterns: [patterns], paths }],
+});
 
 export default defineConfig(
   globalIgnores(['**/dist/**', '**/.expo/**', '.omtel/**', 'test-results/**', 'playwright-report/**']),
@@ -65,10 +67,15 @@ export default defineConfig(
     files: ['app/src/**/*.{ts,tsx}'],
     plugins: { 'react-hooks': hooks },
     rules: {
-      ...forbid({
-        group: ['@omtel/server*', '**/server/**', 'node:*', 'lucide-react-native'],
-        message: 'The app knows the core only; take icons one by one from lucide-react-native/icons/<name>.',
-      }),
+      ...forbid(
+        { group: ['@omtel/server*', '**/server/**', 'node:*'], message: 'The app knows the core only.' },
+        [
+          {
+            name: 'lucide-react-native',
+            message: 'Take icons one by one, from lucide-react-native/icons/<name>.',
+          },
+        ],
+      ),
       ...hooks.configs.recommended.rules,
     },
   },

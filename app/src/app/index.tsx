@@ -1,2 +1,5 @@
-import { Text } from 'react-native-paper';
-export default function Index() { return <Text>Hello</Text>; }
+import { Redirect } from 'expo-router';
+
+export default function Index() {
+  return <Redirect href="/now" />;
+}

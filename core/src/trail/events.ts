@@ -45,6 +45,8 @@ export const payloads = {
       since: instant.nullable(),
     })
     .strict(),
+  /** Somebody remembered since when its days count: bought, opened, thawed or cooked. */
+  dated: z.object({ since: instant }).strict(),
   planned: z
     .object({
       method: z.enum(['refrigerator', 'coldWater', 'microwave', 'fromFrozen', 'thawed', 'fresh']),

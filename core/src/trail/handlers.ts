@@ -20,6 +20,11 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   // Taken in before folding, since it speaks of another event.
   corrected: (state) => state,
 
+  dated: (state, { at, payload }) => {
+    const since = Math.min(payload.since, at);
+    const thaw = state.thaw && state.thaw.thawedAt === null && !state.cooked && state.stage === 'thawed' ? { ...state.thaw, thawedAt: since } : state.thaw;
+    return { ...state, daysFrom: since, thaw };
+  },
   planned: (state, { payload }) => ({ ...state, plan: payload }),
   planDropped: (state) => ({ ...state, plan: null }),
 

@@ -8,3 +8,4 @@ export * from './cooking';
 export * from './thawing';
 export * from './sketch';
 export * from './eatNext';
+export * from './eventWords';

@@ -1,0 +1,6 @@
+/// <reference types="expo/types" />
+
+declare module '*.ttf' {
+  const asset: number;
+  export default asset;
+}

@@ -1,0 +1,1 @@
+export { CookScreen as default } from '../../../../features/cook/CookScreen';

@@ -1,0 +1,1 @@
+export { FoodScreen as default } from '../../../../features/food/FoodScreen';

@@ -1,0 +1,1 @@
+export { LeftoversScreen as default } from '../../../../features/cool/LeftoversScreen';

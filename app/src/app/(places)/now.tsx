@@ -1,0 +1,1 @@
+export { NowScreen as default } from '../../features/now/NowScreen';

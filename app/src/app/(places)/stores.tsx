@@ -1,0 +1,1 @@
+export { StoresScreen as default } from '../../features/stores/StoresScreen';

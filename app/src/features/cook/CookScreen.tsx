@@ -1,0 +1,129 @@
+import type { FoodState } from '@omtel/core/trail';
+import { placeWords, targetOf } from '@omtel/core/trail';
+import { formById } from '@omtel/core/foods';
+import { formatTarget, formatDuration } from '@omtel/core/units';
+import { clockOf } from '@omtel/core/time';
+import { Link, useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Panel } from '../../ui/Panel';
+import { Screen } from '../../ui/Screen';
+import { space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+import { useRecord } from '../food/useAct';
+import { WithFood } from '../food/WithFood';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { Judgement } from './Judgement';
+import { ReadingForm } from './ReadingForm';
+
+/** The probe in hand: the target, where to probe, and the reading judged at once. */
+export function CookScreen() {
+  return <WithFood title="Cook">{(food) => <Cook food={food} />}</WithFood>;
+}
+
+function Cook({ food }: { readonly food: FoodState }) {
+  const { units, rules, now, zone } = useKitchen();
+  const recordNow = useRecord();
+  const router = useRouter();
+  const target = targetOf(food, rules);
+  const { cook, stage, place } = food;
+  const onHeat = place === 'heat';
+  const reheating = stage === 'reheating' || (food.cooked && !onHeat && stage === 'stored');
+  const goal = reheating ? rules.reheating.target : target;
+  const goalAt = reheating ? rules.reheating.target.value.at : target?.value.options[0]?.at;
+  const met = cook?.metAt ?? null;
+  const restMs = target?.value.restMs ?? 0;
+  const restedAt = cook?.offHeatAt ? cook.offHeatAt + restMs : null;
+  const resting = stage === 'resting' && restedAt !== null && now < restedAt;
+
+  const main = () => {
+    if (stage === 'resting' && met !== null)
+      return (
+        <Button
+          kind="main"
+          grow
+          disabled={resting}
+          label={resting ? `Rest until ${clockOf(restedAt!, zone)}` : 'On the table'}
+          onPress={() =>
+            void recordNow(food, 'on the table', 'served', {}).then(() => router.replace('/now'))
+          }
+        />
+      );
+    if (onHeat && met !== null)
+      return (
+        <Button
+          kind="main"
+          grow
+          label={stage === 'reheating' ? 'On the table' : 'Off the heat'}
+          onPress={() =>
+            void (stage === 'reheating'
+              ? recordNow(food, 'on the table', 'served', {})
+              : recordNow(food, 'off the heat', 'offHeat', {}))
+          }
+        />
+      );
+    if (!onHeat && met === null)
+      return (
+        <Button
+          kind="main"
+          grow
+          label={cook ? 'Back on the heat' : 'It is on the heat'}
+          onPress={() => void recordNow(food, 'on the heat', 'cookingStarted', {})}
+        />
+      );
+    if (!onHeat && reheating)
+      return (
+        <Button
+          kind="main"
+          grow
+          label="It is on the heat"
+          onPress={() => void recordNow(food, 'heating', 'cookingStarted', {})}
+        />
+      );
+    return undefined;
+  };
+
+  return (
+    <Screen
+      title={food.name}
+      subtitle={onHeat ? `On the heat since ${clockOf(food.placeSince, zone)}` : `In ${placeWords(place)}`}
+      backTo={`/food/${food.foodId}`}
+      aside={<UnitSwitch />}
+      foot={main()}
+      rules
+    >
+      {goalAt && goal && (
+        <Panel edge="rim">
+          <Words face="strong" tone="rim">
+            {reheating ? 'Heat to' : 'Cook to'}
+          </Words>
+          <Words size="numeral" face="display" tabular>
+            {formatTarget(goalAt, units)}
+          </Words>
+          {restMs > 0 && !reheating && <Words>{`Then rest at least ${formatDuration(restMs)}.`}</Words>}
+          <Link href={`/guide/rule/${goal.id}` as never}>
+            <Words size="small" tone="rim">
+              Rule and source
+            </Words>
+          </Link>
+        </Panel>
+      )}
+      <Judgement food={food} goalAt={goalAt ?? null} />
+      <View style={styles.group}>
+        <Heading level={3}>Where to probe</Heading>
+        <Words>{formById(food.form).probe}</Words>
+        <Words tone="soft">{`Wait ${formatDuration(rules.thermometer.steadyFor.value.ms)} for it to settle. Clean the probe before and after.`}</Words>
+      </View>
+      <ReadingForm food={food} autoFocus={onHeat && met === null} />
+      {onHeat && met === null && target?.value.sign && !reheating && (
+        <Button
+          label={`No probe: ${target.value.sign}`}
+          onPress={() => void recordNow(food, 'done by its look', 'signSeen', {})}
+        />
+      )}
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({ group: { gap: space.xs } });

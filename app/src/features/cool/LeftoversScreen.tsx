@@ -1,0 +1,199 @@
+import { foldEvent, judge, type FoodState } from '@omtel/core/trail';
+import { bandEndsAt } from '@omtel/core/trail';
+import { clockOf, parseClockTime, atClock, moment } from '@omtel/core/time';
+import { formatDuration, formatLength, parseNumber, toMetres, lengthUnitOf } from '@omtel/core/units';
+import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Panel } from '../../ui/Panel';
+import { Screen } from '../../ui/Screen';
+import { Stepper } from '../../ui/Stepper';
+import { space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+import { Reasons } from '../food/Reasons';
+import { RulingPanel } from '../food/RulingPanel';
+import { useRecord } from '../food/useAct';
+import { WithFood } from '../food/WithFood';
+import { UnitSwitch } from '../shell/UnitSwitch';
+
+const MOST_PORTIONS = 24;
+
+/** Leftovers into the cold: into how many, how deep, and what that means for how long they keep. */
+export function LeftoversScreen() {
+  return <WithFood title="Leftovers">{(food) => <Leftovers food={food} />}</WithFood>;
+}
+
+function Leftovers({ food }: { readonly food: FoodState }) {
+  const kitchen = useKitchen();
+  const { now, zone, units, rules } = kitchen;
+  const dispatch = useAppDispatch();
+  const recordNow = useRecord();
+  const router = useRouter();
+  const depthRule = rules.cooling.depth;
+  const unit = lengthUnitOf(units);
+  const [portions, setPortions] = useState(4);
+  const [depth, setDepth] = useState(unit === 'cm' ? '5' : '2');
+  const [place, setPlace] = useState<'refrigerator' | 'freezer'>('refrigerator');
+  const onHeat = food.place === 'heat';
+  const [offAt, setOffAt] = useState(clockOf(now, zone));
+
+  const depthM = readDepth(depth, unit);
+  const off = onHeat ? readOffAt(offAt, food, now, zone) : { at: food.cook?.offHeatAt ?? null };
+  const before =
+    onHeat && 'at' in off && off.at !== null
+      ? foldEvent(food, newEvent(food.foodId, off.at, 'offHeat', {}), rules)
+      : food;
+  const deadline = bandEndsAt(before.exposures, 'cooked', now, rules.bandTime.limit.value.ms);
+  const after =
+    'value' in depthM
+      ? foldEvent(
+          before,
+          newEvent(food.foodId, now, 'putAway', { place, portions, depthM: depthM.value }),
+          rules,
+        )
+      : null;
+  const ruling = after && judge(after, { ...kitchen, now });
+  const gone = ruling?.verdict === 'discard';
+
+  const putAway = async () => {
+    if (!('value' in depthM) || !('at' in off)) return;
+    const putAway = newEvent(food.foodId, now, 'putAway', { place, portions, depthM: depthM.value });
+    await dispatch(
+      record(...(onHeat && off.at !== null ? [newEvent(food.foodId, off.at, 'offHeat', {})] : []), putAway),
+    );
+    router.replace(`/food/${food.foodId}` as never);
+  };
+  const discard = async () => {
+    await recordNow(food, 'thrown away', 'discarded', {});
+    router.replace('/now');
+  };
+
+  return (
+    <Screen
+      title={food.name}
+      subtitle="Put leftovers away"
+      backTo={`/food/${food.foodId}`}
+      aside={<UnitSwitch />}
+      rules
+      foot={
+        gone ? (
+          <Button kind="main" grow label="Throw away" onPress={() => void discard()} />
+        ) : (
+          <Button
+            kind="main"
+            grow
+            disabled={!after}
+            label={place === 'freezer' ? 'Into the freezer now' : 'Into the refrigerator now'}
+            onPress={() => void putAway()}
+          />
+        )
+      }
+    >
+      {deadline !== null && !gone && (
+        <Panel edge="rim">
+          <Words face="strong" tone="rim">
+            Into the cold by
+          </Words>
+          <View style={styles.time}>
+            <Words size="numeral" face="display" tabular>
+              {clockOf(deadline, zone)}
+            </Words>
+            <Words size="title" face="strong" tone="soft">
+              {formatDuration(Math.max(0, deadline - now))}
+            </Words>
+          </View>
+          {!onHeat && off && 'at' in off && off.at !== null && (
+            <Words tone="soft">{`Off the heat ${moment(off.at, now, zone)}`}</Words>
+          )}
+          <Link href={`/guide/rule/${rules.cooling.intoRefrigerator.id}` as never}>
+            <Words size="small" tone="rim">
+              Rule and source
+            </Words>
+          </Link>
+        </Panel>
+      )}
+      {onHeat && (
+        <Field
+          label="Came off the heat at"
+          value={offAt}
+          onChange={setOffAt}
+          problem={'problem' in off ? off.problem : undefined}
+        />
+      )}
+      <Stepper label="Portions" value={portions} min={1} max={MOST_PORTIONS} onChange={setPortions} />
+      <Field
+        label="How deep in the container"
+        value={depth}
+        onChange={setDepth}
+        numeric
+        suffix={unit}
+        problem={'problem' in depthM ? depthM.problem : undefined}
+        hint={`${formatLength(toMetres(depthRule.value.most), units)} at most: twice the depth takes four times as long to cool.`}
+      />
+      <Choice
+        label="Where"
+        value={place}
+        onChange={setPlace}
+        options={[
+          { value: 'refrigerator', label: 'Refrigerator' },
+          { value: 'freezer', label: 'Freezer' },
+        ]}
+      />
+      {ruling && (
+        <View style={styles.then}>
+          <Heading>{gone ? 'The ruling' : 'If put away like this'}</Heading>
+          <RulingPanel ruling={ruling} />
+          <Reasons reasons={ruling.reasons} />
+        </View>
+      )}
+      {!gone && (
+        <Words tone="soft">
+          Top shelf, loosely covered until cold, then covered and labelled. A hot pot is heavy: move it with
+          dry cloths.
+        </Words>
+      )}
+    </Screen>
+  );
+}
+
+const DEEPEST_M = 0.5;
+
+function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | { problem: string } {
+  try {
+    const value = toMetres({ value: parseNumber(text), unit });
+    return value > 0 && value <= DEEPEST_M
+      ? { value }
+      : { problem: 'More than nothing, and no deeper than a stockpot.' };
+  } catch (error) {
+    if (error instanceof Error) return { problem: error.message };
+    throw error;
+  }
+}
+
+/** The wall-clock time typed, taken for the latest such moment that is not in the future. */
+function readOffAt(
+  text: string,
+  food: FoodState,
+  now: number,
+  zone: string,
+): { at: number } | { problem: string } {
+  try {
+    const today = atClock(now, 0, parseClockTime(text), zone);
+    const at = today <= now ? today : atClock(now, -1, parseClockTime(text), zone);
+    return at >= food.placeSince ? { at } : { problem: 'It went on the heat after that.' };
+  } catch (error) {
+    if (error instanceof Error) return { problem: error.message };
+    throw error;
+  }
+}
+
+const styles = StyleSheet.create({
+  time: { flexDirection: 'row', alignItems: 'baseline', gap: space.m },
+  then: { gap: space.m },
+});

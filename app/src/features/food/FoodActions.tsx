@@ -1,0 +1,61 @@
+import type { FoodState } from '@omtel/core/trail';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Button } from '../../ui/Button';
+import { space } from '../../ui/tokens';
+import { Heading } from '../../ui/Words';
+import { useRecord } from './useAct';
+
+/** All else that can happen to a food from where it is. */
+export function FoodActions({ food }: { readonly food: FoodState }) {
+  const recordNow = useRecord();
+  const router = useRouter();
+  const { place, stage, cooked, plan, foodId } = food;
+  if (place === 'gone') return null;
+  const open = (page: string) => router.push(`/food/${foodId}/${page}` as never);
+  const inCold = place === 'refrigerator' || place === 'freezer';
+  return (
+    <View style={styles.group}>
+      <Heading level={3} tone="soft">
+        Also
+      </Heading>
+      <View style={styles.row}>
+        {place !== 'freezer' && <Button label="Log a reading" onPress={() => open('cook')} />}
+        {cooked && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
+        {cooked && stage === 'stored' && <Button label="Heat it" onPress={() => open('cook')} />}
+        {place === 'refrigerator' && (
+          <Button
+            label="To the freezer"
+            onPress={() => void recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}
+          />
+        )}
+        {place !== 'refrigerator' && (!cooked || inCold) && place !== 'heat' && (
+          <Button
+            label="To the refrigerator"
+            onPress={() => void recordNow(food, 'to the refrigerator', 'moved', { place: 'refrigerator' })}
+          />
+        )}
+        {inCold && cooked && (
+          <Button
+            label="On the table"
+            onPress={() => void recordNow(food, 'on the table', 'moved', { place: 'table' })}
+          />
+        )}
+        {cooked && <Button label="Eaten" onPress={() => void recordNow(food, 'eaten', 'eaten', {})} />}
+        <Button label="Throw away" onPress={() => void recordNow(food, 'thrown away', 'discarded', {})} />
+        {plan && (
+          <Button
+            kind="plain"
+            label="Drop the plan"
+            onPress={() => void recordNow(food, 'plan dropped', 'planDropped', {})}
+          />
+        )}
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+});

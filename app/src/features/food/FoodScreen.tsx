@@ -1,0 +1,118 @@
+import { scheduleOf, stepWords } from '@omtel/core/plan';
+import { moment } from '@omtel/core/time';
+import { judge, placeWords, sketchTrail, type FoodState } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { useLocalSearchParams } from 'expo-router';
+import { useFoodQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen, type Kitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Screen } from '../../ui/Screen';
+import { Failed, Loading } from '../../ui/states';
+import { TrailDrawing } from '../../ui/trail/TrailDrawing';
+import { Words } from '../../ui/Words';
+import { RescueNotice } from '../plan/RescueNotice';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { FoodActions } from './FoodActions';
+import { History } from './History';
+import { Reasons } from './Reasons';
+import { RulingPanel } from './RulingPanel';
+import { SayWhen } from './SayWhen';
+import { useAct } from './useAct';
+
+/** One food: the ruling and why, its trail, what happened, and what can be done. */
+export function FoodScreen({ foodId }: { readonly foodId?: string }) {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { data, error, refetch } = useFoodQuery(foodId ?? id);
+  const kitchen = useKitchen();
+  const act = useAct();
+  if (!data) {
+    return (
+      <Screen title="Food" backTo="/stores">
+        {error ? (
+          <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
+        ) : (
+          <Loading what="its trail" />
+        )}
+      </Screen>
+    );
+  }
+  const { food, events } = data;
+  const { state } = food;
+  const ruling = judge(state, kitchen);
+  const next = mainAction(state, kitchen);
+  const drawnTo =
+    ruling?.until && ruling.until > kitchen.now
+      ? Math.min(ruling.until, kitchen.now + (kitchen.now - state.placeSince) / 2)
+      : kitchen.now;
+  return (
+    <Screen
+      title={state.name}
+      subtitle={whereIs(state, kitchen)}
+      backTo={foodId ? undefined : '/stores'}
+      aside={foodId ? undefined : <UnitSwitch />}
+      rules
+      foot={
+        next && (
+          <Button kind="main" grow label={next.label} onPress={() => act(state, next.step, next.action)} />
+        )
+      }
+    >
+      {ruling ? (
+        <RulingPanel ruling={ruling} />
+      ) : (
+        <Words>{state.stage === 'eaten' ? 'It was eaten.' : 'It was thrown away.'}</Words>
+      )}
+      <RescueNotice food={state} />
+      {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
+      <TrailDrawing
+        name={state.name}
+        sketch={{ ...sketchTrail(events, kitchen.now), to: Math.max(kitchen.now, drawnTo) }}
+        exposures={state.exposures}
+        rules={kitchen.rules}
+        units={kitchen.units}
+        zone={kitchen.zone}
+        now={kitchen.now}
+      />
+      {ruling && <Reasons reasons={ruling.reasons} />}
+      <FoodActions food={state} />
+      <History events={events} />
+    </Screen>
+  );
+}
+
+function whereIs(
+  { place, placeSince, massKg, stage, container }: FoodState,
+  { units, now, zone }: Kitchen,
+): string {
+  const where =
+    place === 'heat'
+      ? 'On the heat'
+      : place === 'gone'
+        ? stage === 'eaten'
+          ? 'Eaten'
+          : 'Thrown away'
+        : `In ${placeWords(place)}`
+            .replace('In the table', 'On the table')
+            .replace('In the counter', 'On the counter');
+  const portions = container
+    ? ` · ${container.portions} ${container.portions === 1 ? 'portion' : 'portions'}`
+    : '';
+  return `${where} since ${moment(placeSince, now, zone)} · ${formatMass(massKg, units)}${portions}`;
+}
+
+/** The one main button: the next step of the plan, or what the ruling asks for. */
+function mainAction(state: FoodState, kitchen: Kitchen) {
+  const ruling = judge(state, kitchen);
+  if (!ruling) return null;
+  const step =
+    ruling.verdict === 'discard' ? null : (scheduleOf(state, kitchen.now, kitchen.rules)?.next ?? null);
+  if (step)
+    return {
+      label: stepWords(step, state, kitchen.units, kitchen.rules).tick,
+      step,
+      action: 'none' as const,
+    };
+  const { kind, label } = ruling.action;
+  return kind === 'none' || kind === 'sayWhen' ? null : { label, step: null, action: kind };
+}

@@ -1,0 +1,83 @@
+import type { Step } from '@omtel/core/plan';
+import type { ActionKind, EventType, FoodState, Payload } from '@omtel/core/trail';
+import { useRouter } from 'expo-router';
+import { useCallback } from 'react';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { tickSlice } from '../../store/tick';
+import { nowOf } from '../../store/useKitchen';
+import { useHouseholdQuery } from '../../store/api';
+
+/** Records one event of a food as of this moment, and shows the bar on which it can be set right. */
+export function useRecord() {
+  const dispatch = useAppDispatch();
+  const { data: household } = useHouseholdQuery();
+  return useCallback(
+    async <Type extends EventType>(
+      food: Pick<FoodState, 'foodId' | 'name'>,
+      what: string,
+      type: Type,
+      payload: Payload<Type>,
+    ) => {
+      if (!household) return;
+      const event = newEvent(food.foodId, nowOf(household), type, payload);
+      await dispatch(record(event));
+      dispatch(
+        tickSlice.actions.ticked({
+          eventId: event.id,
+          foodId: food.foodId,
+          at: event.at,
+          what: `${food.name}: ${what}`,
+        }),
+      );
+    },
+    [dispatch, household],
+  );
+}
+
+/** Does what a step or a ruling asks for: records it, or opens the screen where it is done. */
+export function useAct() {
+  const router = useRouter();
+  const recordNow = useRecord();
+  return useCallback(
+    (food: FoodState, step: Step | null, action: ActionKind) => {
+      const open = (page: 'cook' | 'leftovers' | '') =>
+        router.push(`/food/${food.foodId}${page && `/${page}`}` as never);
+      switch (step?.kind ?? action) {
+        case 'startThaw': {
+          const method =
+            food.plan?.method === 'coldWater' || food.plan?.method === 'microwave'
+              ? food.plan.method
+              : 'refrigerator';
+          return void recordNow(food, 'thawing', 'thawStarted', { method });
+        }
+        case 'changeWater':
+          return void recordNow(food, 'water changed', 'waterChanged', {});
+        case 'checkThawed':
+          return void recordNow(food, 'thawed', 'thawed', {});
+        case 'ovenOn':
+          return void recordNow(food, 'oven on', 'ovenOn', {});
+        case 'startCooking':
+          return void recordNow(food, 'on the heat', 'cookingStarted', {});
+        case 'offHeat':
+          return void recordNow(food, 'off the heat', 'offHeat', {});
+        case 'serve':
+          return void recordNow(food, 'on the table', 'served', {});
+        case 'discard':
+          return void recordNow(food, 'thrown away', 'discarded', {});
+        case 'eat':
+          return void recordNow(food, 'eaten', 'eaten', {});
+        case 'putAway':
+          if (food.cooked) return open('leftovers');
+          return void recordNow(food, 'into the refrigerator', 'moved', { place: 'refrigerator' });
+        case 'read':
+        case 'cook':
+        case 'heat':
+          return open('cook');
+        default:
+          return open('');
+      }
+    },
+    [router, recordNow],
+  );
+}

@@ -1,0 +1,86 @@
+import type { SettingsPatch } from '@omtel/core/api';
+import { useRouter } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { Switch } from 'react-native-paper';
+import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Screen } from '../../ui/Screen';
+import { REACH, space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+import { DemoClock } from './DemoClock';
+import { HomeAndAwake } from './HomeAndAwake';
+
+/** The household: units, look, when somebody is home and awake, and the demo's clock. */
+export function HouseholdScreen() {
+  const { household, settings, rules } = useKitchen();
+  const [change] = useChangeSettingsMutation();
+  const [signOut] = useSignOutMutation();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const set = (patch: SettingsPatch) => void change(patch);
+  const leave = async () => {
+    await signOut();
+    router.replace('/welcome');
+    dispatch(api.util.resetApiState());
+  };
+  return (
+    <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now">
+      {household.clock.movable && <DemoClock />}
+      <View style={styles.group}>
+        <Heading>Units</Heading>
+        <Choice
+          label="Temperature"
+          value={settings.units.temperature}
+          onChange={(temperature) => set({ units: { ...settings.units, temperature } })}
+          options={[
+            { value: 'C', label: '°C' },
+            { value: 'F', label: '°F' },
+          ]}
+        />
+        <Choice
+          label="Weight and length"
+          value={settings.units.mass}
+          onChange={(mass) => set({ units: { ...settings.units, mass } })}
+          options={[
+            { value: 'metric', label: 'kg, cm' },
+            { value: 'imperial', label: 'lb, in' },
+          ]}
+        />
+      </View>
+      <View style={styles.group}>
+        <Heading>Look</Heading>
+        <Choice
+          label="Light or dark"
+          value={settings.theme}
+          onChange={(theme) => set({ theme })}
+          options={[
+            { value: 'system', label: 'As the device' },
+            { value: 'light', label: 'Light' },
+            { value: 'dark', label: 'Dark' },
+          ]}
+        />
+        <View style={styles.switch}>
+          <Words face="strong" style={styles.grow}>
+            Larger text
+          </Words>
+          <Switch
+            value={settings.largerText}
+            onValueChange={(largerText) => set({ largerText })}
+            accessibilityLabel="Larger text"
+          />
+        </View>
+      </View>
+      <HomeAndAwake availability={settings.availability} onChange={(availability) => set({ availability })} />
+      <Button label="Sign out" onPress={() => void leave()} />
+    </Screen>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.m },
+  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH },
+  grow: { flex: 1 },
+});

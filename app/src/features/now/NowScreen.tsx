@@ -1,0 +1,76 @@
+import { agendaOf, type AgendaItem } from '@omtel/core/plan';
+import { clockOf, dayName, longDay } from '@omtel/core/time';
+import { useMemo } from 'react';
+import { useFoodsQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { Split } from '../../ui/Split';
+import { FoodScreen } from '../food/FoodScreen';
+import { HouseholdLink } from '../household/HouseholdLink';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { AgendaRow } from './AgendaRow';
+import { Hero } from './Hero';
+
+/** What the kitchen needs next, all foods together. */
+export function NowScreen() {
+  const kitchen = useKitchen();
+  const { now, zone } = kitchen;
+  const { data, error, refetch } = useFoodsQuery();
+  const agenda = useMemo(
+    () =>
+      data
+        ? agendaOf(
+            data.foods.map(({ state }) => state),
+            kitchen,
+          )
+        : [],
+    [data, kitchen],
+  );
+  const [first] = agenda;
+
+  const list = (
+    <Screen
+      title="Now"
+      subtitle={`${longDay(now, zone)}, ${clockOf(now, zone)}`}
+      aside={
+        <>
+          <UnitSwitch />
+          <HouseholdLink />
+        </>
+      }
+      rules
+    >
+      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      {!data && !error && <Loading what="what is next" />}
+      {data && !first && (
+        <Empty title="Nothing is due">
+          Plan a meal, or put something away, and its next step shows here.
+        </Empty>
+      )}
+      {first && <Hero item={first} />}
+      {byDay(agenda.slice(1), now, zone).map(([day, items]) => (
+        <Rows key={day} title={day}>
+          {items.map((item) => (
+            <AgendaRow key={item.food.foodId} item={item} />
+          ))}
+        </Rows>
+      ))}
+    </Screen>
+  );
+  return <Split list={list} detail={first && <FoodScreen foodId={first.food.foodId} />} />;
+}
+
+/** Groups what is due under the names of their days; what waits for a decision comes last. */
+function byDay(items: readonly AgendaItem[], now: number, zone: string): [string, AgendaItem[]][] {
+  const groups = new Map<string, AgendaItem[]>();
+  for (const item of items) {
+    const day = item.at === null ? 'To settle' : capital(item.at < now ? 'now' : dayName(item.at, now, zone));
+    groups.set(day, [...(groups.get(day) ?? []), item]);
+  }
+  return [...groups];
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,96 @@
+import { searchFoods } from '@omtel/core/foods';
+import type { FoodState } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { useMemo, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+import { REACH } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { chosenFromStores, type ChosenFood } from './draft';
+
+interface FoodPickerProps {
+  /** Raw foods at hand; they come first. */
+  readonly stores: readonly FoodState[];
+  readonly onChoose: (chosen: ChosenFood) => void;
+}
+
+const MOST_SHOWN = 7;
+
+/** Finds a food: what is in the stores first, then the catalogue. */
+export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
+  const [text, setText] = useState('');
+  const { units } = useKitchen();
+  const found = useMemo(() => searchFoods(text), [text]);
+  const wanted = new Set(found.map(({ id }) => id));
+  const atHand = stores.filter(
+    ({ foodKey, name }) =>
+      text.trim() === '' || wanted.has(foodKey) || name.toLowerCase().includes(text.trim().toLowerCase()),
+  );
+  const others =
+    text.trim() === '' ? [] : found.filter(({ cooking }) => cooking !== null).slice(0, MOST_SHOWN);
+  return (
+    <View style={styles.picker}>
+      <Field
+        label="What is to be cooked?"
+        value={text}
+        onChange={setText}
+        hint="Search, or take one from the stores."
+      />
+      <Rows title={atHand.length ? 'In the stores' : undefined}>
+        {atHand.slice(0, MOST_SHOWN).map((stored) => (
+          <Option
+            key={stored.foodId}
+            name={stored.name}
+            detail={`${formatMass(stored.massKg, units)}, ${stored.stage === 'raw' ? 'fresh' : stored.stage}`}
+            onPress={() => onChoose(chosenFromStores(stored))}
+          />
+        ))}
+      </Rows>
+      <Rows title={others.length ? 'Not at hand yet' : undefined}>
+        {others.map((food) => (
+          <Option key={food.id} name={food.name} detail="" onPress={() => onChoose({ food, stored: null })} />
+        ))}
+      </Rows>
+      {text.trim() !== '' && atHand.length + others.length === 0 && (
+        <Words tone="soft">Nothing by that name. Try a plainer word.</Words>
+      )}
+    </View>
+  );
+}
+
+function Option({
+  name,
+  detail,
+  onPress,
+}: {
+  readonly name: string;
+  readonly detail: string;
+  readonly onPress: () => void;
+}) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={styles.option}
+      aria-label={detail ? `${name}, ${detail}` : name}
+    >
+      <Words size="lead">{name}</Words>
+      <Words tone="soft" tabular>
+        {detail}
+      </Words>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  picker: { gap: 16 },
+  option: {
+    minHeight: REACH - 24,
+    flexDirection: 'row',
+    alignItems: 'baseline',
+    justifyContent: 'space-between',
+    gap: 12,
+  },
+});

@@ -1,0 +1,102 @@
+import { METHOD_WORDS, scheduleOf, stepWords } from '@omtel/core/plan';
+import { clockOf, moment } from '@omtel/core/time';
+import type { FoodState } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useFoodsQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { RescueNotice } from './RescueNotice';
+
+/** The meals planned: when each is served, and the first thing to do for it. */
+export function PlanScreen() {
+  const router = useRouter();
+  const { data, error, refetch } = useFoodsQuery();
+  const planned = (data?.foods ?? [])
+    .map(({ state }) => state)
+    .filter(({ plan }) => plan !== null)
+    .sort((a, b) => a.plan!.serveAt - b.plan!.serveAt);
+  return (
+    <Screen
+      title="Plan"
+      subtitle="Back from the meal to the first thing to do"
+      aside={<UnitSwitch />}
+      foot={<Button kind="main" grow label="New plan" onPress={() => router.push('/plan/new')} />}
+      rules
+    >
+      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      {!data && !error && <Loading what="the plans" />}
+      {data && planned.length === 0 && (
+        <Empty title="No meal planned">
+          Say what is to be eaten and when. Omtel counts back to the freezer.
+        </Empty>
+      )}
+      <Rows>
+        {planned.map((food) => (
+          <PlannedFood key={food.foodId} food={food} />
+        ))}
+      </Rows>
+    </Screen>
+  );
+}
+
+function PlannedFood({ food }: { readonly food: FoodState }) {
+  const { now, zone, units, rules } = useKitchen();
+  const router = useRouter();
+  const schedule = scheduleOf(food, now, rules)!;
+  const plan = food.plan!;
+  const { next } = schedule;
+  return (
+    <View style={styles.food}>
+      <Pressable role="link" onPress={() => router.push(`/food/${food.foodId}` as never)} style={styles.food}>
+        <Words size="title" face="display">
+          {food.name}
+        </Words>
+        <Words tone="soft">
+          {`${formatMass(food.massKg, units)} · on the table ${moment(plan.serveAt, now, zone)} · ${METHOD_WORDS[plan.method].toLowerCase()}`}
+        </Words>
+        <View role="list">
+          {schedule.steps.map((step) => {
+            const words = stepWords(step, food, units, rules);
+            const done = step.doneAt !== null;
+            return (
+              <View key={step.kind} role="listitem" style={styles.step}>
+                <Words
+                  tabular
+                  face={step === next ? 'strong' : 'text'}
+                  tone={done ? 'soft' : 'ink'}
+                  style={styles.when}
+                >
+                  {done ? `✓ ${clockOf(step.doneAt!, zone)}` : moment(step.at, now, zone)}
+                </Words>
+                <Words
+                  face={step === next ? 'strong' : 'text'}
+                  tone={done ? 'soft' : 'ink'}
+                  style={styles.what}
+                >
+                  {words.title}
+                </Words>
+              </View>
+            );
+          })}
+        </View>
+      </Pressable>
+      <RescueNotice food={food} />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  food: { gap: space.xs },
+  step: { flexDirection: 'row', gap: space.m, paddingVertical: 3 },
+  when: { width: 136 },
+  what: { flex: 1 },
+});

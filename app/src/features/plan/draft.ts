@@ -1,0 +1,113 @@
+import { foodById, type Food, type FormId } from '@omtel/core/foods';
+import type { RuleSet } from '@omtel/core/guidance';
+import { HEAVIEST_KG } from '@omtel/core/foods';
+import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
+import { atClock, parseClockTime } from '@omtel/core/time';
+import type { FoodState } from '@omtel/core/trail';
+import {
+  formatMass,
+  fromKilograms,
+  MINUTE_MS,
+  parseNumber,
+  toKilograms,
+  type MassUnit,
+  type UnitSystem,
+} from '@omtel/core/units';
+
+/** What is typed into the form of a new plan, as text. */
+export interface PlanDraft {
+  readonly mass: string;
+  readonly massUnit: MassUnit;
+  readonly form: FormId;
+  readonly condition: Condition;
+  readonly daysAhead: string;
+  readonly clock: string;
+  readonly cookMinutes: string;
+  readonly restMinutes: string;
+}
+
+/** The food chosen: one in the stores, or one of the catalogue still to be fetched. */
+export interface ChosenFood {
+  readonly food: Food;
+  readonly stored: FoodState | null;
+}
+
+export const chosenFromStores = (stored: FoodState): ChosenFood => ({
+  food: foodById(stored.foodKey),
+  stored,
+});
+
+/** A draft for a food: its own weight and state where it is in the stores, the usual otherwise. */
+export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules: RuleSet): PlanDraft {
+  const rest = food.roast ? rules.cooking.jointRest.value.lowMs / MINUTE_MS : 5;
+  return {
+    mass: stored ? String(Number(fromKilograms(stored.massKg, massUnit).toFixed(2))) : '',
+    massUnit,
+    form: stored?.form ?? food.forms[0]!,
+    condition: stored ? conditionOf(stored) : 'frozen',
+    daysAhead: '1',
+    clock: '19:00',
+    cookMinutes: '',
+    restMinutes: String(rest),
+  };
+}
+
+function conditionOf({ stage, thaw }: FoodState): Condition {
+  if (stage === 'frozen' || stage === 'thawing') return 'frozen';
+  return thaw ? 'thawed' : 'fresh';
+}
+
+/** The weight typed, in kg, or a sentence for its field. */
+export function readMass(
+  text: string,
+  unit: MassUnit,
+  units: UnitSystem,
+): { massKg: number } | { problem: string } {
+  const parsed = attempt(() => parseNumber(text));
+  if ('problem' in parsed) return parsed;
+  const massKg = toKilograms({ value: parsed.value, unit });
+  if (!(massKg > 0)) return { problem: 'The weight must be more than nothing.' };
+  if (massKg > HEAVIEST_KG)
+    return {
+      problem: `More than a home kitchen holds (${formatMass(HEAVIEST_KG, units)}). Check the weight.`,
+    };
+  return { massKg };
+}
+
+/** The serve time typed, or a sentence for its field. */
+export function readServeAt(
+  daysAhead: string,
+  clock: string,
+  now: number,
+  zone: string,
+): { serveAt: number } | { problem: string } {
+  const parsed = attempt(() => parseClockTime(clock));
+  if ('problem' in parsed) return parsed;
+  const serveAt = atClock(now, Number(daysAhead), parsed.value, zone);
+  return serveAt > now ? { serveAt } : { problem: 'That time has passed. Choose a later one.' };
+}
+
+const LONGEST_MIN = 24 * 60;
+
+/** Minutes typed, in ms, or a sentence for their field. */
+export function readMinutes(text: string, least: number): { ms: number } | { problem: string } {
+  const parsed = attempt(() => parseNumber(text));
+  if ('problem' in parsed) return parsed;
+  if (parsed.value < least || parsed.value > LONGEST_MIN)
+    return { problem: `From ${least} to ${LONGEST_MIN} minutes.` };
+  return { ms: Math.round(parsed.value * MINUTE_MS) };
+}
+
+/** The chart's cooking time, where a chart has the food and a weight is known. */
+export function chartTime(food: Food, massKg: number | null, rules: RuleSet): RoastingTime | null {
+  return massKg === null ? null : roastingTime(food, massKg, rules);
+}
+
+function attempt<Value>(parse: () => Value): { value: Value } | { problem: string } {
+  try {
+    return { value: parse() };
+  } catch (error) {
+    if (error instanceof Error) return { problem: error.message };
+    throw error;
+  }
+}

@@ -1,0 +1,26 @@
+import { Slot, usePathname } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useLook, useWide } from '../../ui/theme';
+import { PlaceBar } from './PlaceBar';
+import { OutboxNotice } from './OutboxNotice';
+import { TickBar } from './TickBar';
+
+/** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
+export function Shell() {
+  const { colors } = useLook();
+  const wide = useWide();
+  const path = usePathname();
+  return (
+    <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
+      {wide && <PlaceBar path={path} rail />}
+      <View style={styles.room} role="main">
+        <OutboxNotice />
+        <Slot />
+        <TickBar />
+      </View>
+      {!wide && <PlaceBar path={path} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ house: { flex: 1 }, room: { flex: 1 } });

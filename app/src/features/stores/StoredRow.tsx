@@ -1,0 +1,57 @@
+import { placeWords, VERDICT_WORDS } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { RULING_LOOK } from '../../ui/ruling';
+import { REACH, space } from '../../ui/tokens';
+import { useLook } from '../../ui/theme';
+import { Words } from '../../ui/Words';
+import type { RuledFood } from './StoresScreen';
+
+interface StoredRowProps extends RuledFood {
+  readonly chosen: boolean;
+  readonly onOpen: (foodId: string) => void;
+}
+
+/** One food in the stores: its ruling by glyph and word, and until when. */
+export function StoredRow({ food, ruling, chosen, onOpen }: StoredRowProps) {
+  const { units } = useKitchen();
+  const { colors } = useLook();
+  const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
+  return (
+    <Pressable
+      role="link"
+      aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}`}
+      onPress={() => onOpen(food.foodId)}
+      style={styles.row}
+    >
+      <View style={[styles.glyph, { borderColor: chosen ? colors.rim : colors[tone] }]}>
+        <Glyph size={20} color={colors[tone]} strokeWidth={2.5} />
+      </View>
+      <View style={styles.words}>
+        <Words size="lead" face="strong">
+          {food.name}
+        </Words>
+        <Words>{ruling.headline}</Words>
+        <Words
+          size="small"
+          tone="soft"
+        >{`${formatMass(food.massKg, units)} · ${placeWords(food.place)}`}</Words>
+      </View>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: space.m, minHeight: REACH, alignItems: 'flex-start' },
+  glyph: {
+    width: 36,
+    height: 36,
+    borderRadius: 8,
+    borderWidth: 1.5,
+    alignItems: 'center',
+    justifyContent: 'center',
+    marginTop: 2,
+  },
+  words: { flex: 1 },
+});

@@ -1,0 +1,74 @@
+import { byEatNext, judge, type FoodState, type Ruling } from '@omtel/core/trail';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useMemo } from 'react';
+import { useFoodsQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { Split } from '../../ui/Split';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { useWide } from '../../ui/theme';
+import { FoodScreen } from '../food/FoodScreen';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { StoredRow } from './StoredRow';
+
+export interface RuledFood {
+  readonly food: FoodState;
+  readonly ruling: Ruling;
+}
+
+const NOT_TO_EAT = new Set(['discard', 'cannotTell']);
+
+/** What is at hand, by what to eat next; what must not be eaten comes first. */
+export function StoresScreen() {
+  const kitchen = useKitchen();
+  const wide = useWide();
+  const router = useRouter();
+  const { food: shown } = useLocalSearchParams<{ food?: string }>();
+  const { data, error, refetch } = useFoodsQuery();
+  const ruled = useMemo(
+    () =>
+      (data?.foods ?? [])
+        .flatMap(({ state }): RuledFood[] => {
+          const ruling = judge(state, kitchen);
+          return ruling ? [{ food: state, ruling }] : [];
+        })
+        .sort(byEatNext),
+    [data, kitchen],
+  );
+  const open = (foodId: string) =>
+    wide ? router.setParams({ food: foodId }) : router.push(`/food/${foodId}` as never);
+  const group = (title: string, of: (ruled: RuledFood) => boolean) => (
+    <Rows title={title}>
+      {ruled.filter(of).map(({ food, ruling }) => (
+        <StoredRow
+          key={food.foodId}
+          food={food}
+          ruling={ruling}
+          onOpen={open}
+          chosen={wide && food.foodId === shown}
+        />
+      ))}
+    </Rows>
+  );
+  const notToEat = ({ ruling }: RuledFood) => NOT_TO_EAT.has(ruling.verdict);
+  const frozen = ({ food }: RuledFood) => food.place === 'freezer';
+
+  const list = (
+    <Screen title="Stores" subtitle="By what to eat next" aside={<UnitSwitch />} rules>
+      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      {!data && !error && <Loading what="the stores" />}
+      {data && ruled.length === 0 && (
+        <Empty title="Nothing in the stores">
+          What you plan or put away shows here, with how long it keeps.
+        </Empty>
+      )}
+      {group('Settle first', notToEat)}
+      {group('Eat next', (item) => !notToEat(item) && !frozen(item))}
+      {group('Freezer', (item) => !notToEat(item) && frozen(item))}
+    </Screen>
+  );
+  const detail = shown ?? ruled[0]?.food.foodId;
+  return <Split list={list} detail={detail && <FoodScreen key={detail} foodId={detail} />} />;
+}

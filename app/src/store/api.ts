@@ -1,0 +1,75 @@
+import type { FoodList, FoodTrail, Household, Log, Recorded, SettingsPatch } from '@omtel/core/api';
+import type { FoodEvent } from '@omtel/core/trail';
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+
+/** A household with the moment its clock was told, so that the app can let it run on. */
+export type ToldHousehold = Household & { readonly toldAt: number };
+
+const told = (household: Household): ToldHousehold => ({ ...household, toldAt: Date.now() });
+
+/** All the app reads from the server, and the few things it changes that are not events of food. */
+export const api = createApi({
+  reducerPath: 'api',
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Household', 'Food'],
+  endpoints: (build) => ({
+    household: build.query<ToldHousehold, void>({
+      query: () => '/household',
+      transformResponse: told,
+      providesTags: ['Household'],
+    }),
+    foods: build.query<FoodList, void>({ query: () => '/foods', providesTags: ['Food'] }),
+    food: build.query<FoodTrail, string>({ query: (id) => `/foods/${id}`, providesTags: ['Food'] }),
+    log: build.query<Log, void>({ query: () => '/events', providesTags: ['Food'] }),
+    signInToDemo: build.mutation<Household, void>({
+      query: () => ({ url: '/session/demo', method: 'POST' }),
+      invalidatesTags: ['Household', 'Food'],
+    }),
+    signOut: build.mutation<unknown, void>({ query: () => ({ url: '/session', method: 'DELETE' }) }),
+    changeSettings: build.mutation<ToldHousehold, SettingsPatch>({
+      query: (body) => ({ url: '/household/settings', method: 'PATCH', body }),
+      transformResponse: told,
+      // A switch answers at once; the server's word comes after.
+      async onQueryStarted(patch, { dispatch, queryFulfilled }) {
+        const undo = dispatch(
+          api.util.updateQueryData(
+            'household',
+            undefined,
+            (draft) => void Object.assign(draft.settings, patch),
+          ),
+        );
+        try {
+          const { data } = await queryFulfilled;
+          dispatch(api.util.upsertQueryData('household', undefined, data));
+        } catch {
+          undo.undo();
+        }
+      },
+    }),
+    moveClock: build.mutation<ToldHousehold, number>({
+      query: (aheadMs) => ({ url: '/household/clock', method: 'PUT', body: { aheadMs } }),
+      transformResponse: told,
+      invalidatesTags: ['Household'],
+    }),
+    restartDemo: build.mutation<ToldHousehold, void>({
+      query: () => ({ url: '/household/restart', method: 'POST' }),
+      transformResponse: told,
+      invalidatesTags: ['Household', 'Food'],
+    }),
+    recordEvents: build.mutation<Recorded, readonly FoodEvent[]>({
+      query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
+    }),
+  }),
+});
+
+export const {
+  useHouseholdQuery,
+  useFoodsQuery,
+  useFoodQuery,
+  useLogQuery,
+  useSignInToDemoMutation,
+  useSignOutMutation,
+  useChangeSettingsMutation,
+  useMoveClockMutation,
+  useRestartDemoMutation,
+} = api;

@@ -1,0 +1,38 @@
+import { rulesOf } from '@omtel/core/guidance';
+import { foldEvent, foldTrail, followsOn, type FoodEvent, type FoodState } from '@omtel/core/trail';
+import { api } from '../api';
+import type { AppDispatch } from '../store';
+
+/** Shows at once what events will lead to, by the same fold the server uses; its answer takes the place of this. */
+export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[]): void {
+  for (const event of events) {
+    dispatch(
+      api.util.updateQueryData('foods', undefined, (draft) => {
+        const index = draft.foods.findIndex(({ state }) => state.foodId === event.foodId);
+        const next = nextState(draft.foods[index]?.state, event);
+        if (!next) return;
+        const entry = { state: next, eventCount: (draft.foods[index]?.eventCount ?? 0) + 1 };
+        const foods = draft.foods as (typeof entry)[];
+        if (next.place === 'gone') foods.splice(index, 1);
+        else if (index < 0) foods.push(entry);
+        else foods[index] = entry;
+      }),
+    );
+    dispatch(
+      api.util.updateQueryData('food', event.foodId, (draft) => {
+        const history = [...draft.events, event];
+        const state = foldTrail(history as FoodEvent[], rulesOf('home'));
+        return state
+          ? { food: { state, eventCount: history.length }, events: history as FoodEvent[] }
+          : undefined;
+      }),
+    );
+  }
+}
+
+function nextState(state: FoodState | undefined, event: FoodEvent): FoodState | null {
+  const rules = rulesOf('home');
+  if (!state) return event.type === 'added' ? foldTrail([event], rules) : null;
+  // What needs the whole history waits for the server, which has it.
+  return followsOn(state, event) ? foldEvent(state, event, rules) : null;
+}

@@ -1,0 +1,28 @@
+import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import { v7 as uuid } from 'uuid';
+import type { AppThunk } from '../store';
+import { putEvents } from './drawer';
+import { foresee } from './foresee';
+import { sendOutbox } from './send';
+
+/** Makes an event; its id is made here, so that sending it twice is harmless. */
+export function newEvent<Type extends EventType>(
+  foodId: string,
+  at: number,
+  type: Type,
+  payload: Payload<Type>,
+): FoodEvent {
+  return { id: uuid(), foodId, at: Math.round(at), type, payload } as FoodEvent;
+}
+
+/**
+ * Records what happened: kept on this device first, shown at once, then sent. When this resolves the entries are safe
+ * from a reload; they are sent as soon as the server can be reached.
+ */
+export const record =
+  (...events: readonly FoodEvent[]): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    await putEvents(events);
+    foresee(dispatch, events);
+    void dispatch(sendOutbox());
+  };

@@ -1,0 +1,19 @@
+import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
+import { useDispatch, useSelector } from 'react-redux';
+import { api } from './api';
+import { outboxSlice } from './outbox/slice';
+import { tickSlice } from './tick';
+
+export const makeStore = () =>
+  configureStore({
+    reducer: { [api.reducerPath]: api.reducer, outbox: outboxSlice.reducer, tick: tickSlice.reducer },
+    middleware: (defaults) => defaults().concat(api.middleware),
+  });
+
+export type AppStore = ReturnType<typeof makeStore>;
+export type RootState = ReturnType<AppStore['getState']>;
+export type AppDispatch = AppStore['dispatch'];
+export type AppThunk<Result> = ThunkAction<Result, RootState, undefined, UnknownAction>;
+
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
+export const useAppSelector = useSelector.withTypes<RootState>();

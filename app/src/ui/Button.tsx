@@ -1,0 +1,50 @@
+import { StyleSheet } from 'react-native';
+import { Button as PaperButton } from 'react-native-paper';
+import { REACH } from './tokens';
+import { useLook } from './theme';
+
+interface ButtonProps {
+  readonly label: string;
+  readonly onPress: () => void;
+  /** The one main action of a screen is filled; all others are outlined or plain. */
+  readonly kind?: 'main' | 'other' | 'plain';
+  readonly disabled?: boolean;
+  readonly busy?: boolean;
+  /** What a screen reader says when the label alone is not enough. */
+  readonly name?: string;
+  readonly grow?: boolean;
+}
+
+const MODES = { main: 'contained', other: 'outlined', plain: 'text' } as const;
+
+export function Button({ label, onPress, kind = 'other', disabled, busy, name, grow }: ButtonProps) {
+  const { colors, sizes } = useLook();
+  return (
+    <PaperButton
+      mode={MODES[kind]}
+      onPress={onPress}
+      disabled={disabled || busy}
+      loading={busy}
+      accessibilityLabel={name ?? label}
+      style={[
+        styles.pill,
+        grow && styles.grow,
+        kind === 'other' && { borderColor: colors.rim, borderWidth: 1.5 },
+      ]}
+      contentStyle={styles.content}
+      labelStyle={{
+        fontSize: kind === 'plain' ? sizes.body : sizes.lead,
+        lineHeight: Math.round(sizes.lead * 1.3),
+        marginHorizontal: kind === 'plain' ? 10 : 18,
+      }}
+    >
+      {label}
+    </PaperButton>
+  );
+}
+
+const styles = StyleSheet.create({
+  pill: { borderRadius: 30 },
+  grow: { flexGrow: 1, flexBasis: 0 },
+  content: { minHeight: REACH + 4 },
+});

@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { RADIUS, space } from './tokens';
+import { useLook } from './theme';
+import type { Colors } from './tokens';
+
+interface PanelProps {
+  /** The coloured edge on top; it names the tone of what stands inside. */
+  readonly edge?: keyof Colors;
+  readonly children: ReactNode;
+}
+
+/** A sheet of enamel on the ground, for the one thing a screen is about. Never one inside another. */
+export function Panel({ edge, children }: PanelProps) {
+  const { colors } = useLook();
+  return (
+    <View
+      style={[
+        styles.sheet,
+        { backgroundColor: colors.enamel },
+        edge && { borderTopWidth: 6, borderTopColor: colors[edge] },
+      ]}
+    >
+      {children}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  sheet: { borderRadius: RADIUS, padding: space.l, gap: space.s, overflow: 'hidden' },
+});

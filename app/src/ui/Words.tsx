@@ -1,0 +1,51 @@
+import type { ReactNode } from 'react';
+import { Text, type TextProps, type TextStyle } from 'react-native';
+import { fonts, type Sizes } from './tokens';
+import { useLook } from './theme';
+
+interface WordsProps extends TextProps {
+  readonly size?: keyof Sizes;
+  readonly face?: keyof typeof fonts;
+  readonly tone?: 'ink' | 'soft' | 'rim' | 'hot' | 'cold' | 'bandEdge' | 'onRim';
+  /** Figures of one width, where numbers line up. */
+  readonly tabular?: boolean;
+  readonly children: ReactNode;
+}
+
+/** All text of Omtel: a size, a face and a tone from the tokens. */
+export function Words({
+  size = 'body',
+  face = 'text',
+  tone = 'ink',
+  tabular,
+  style,
+  children,
+  ...rest
+}: WordsProps) {
+  const { colors, sizes } = useLook();
+  const base: TextStyle = {
+    fontFamily: fonts[face],
+    fontSize: sizes[size],
+    lineHeight: Math.round(sizes[size] * (face === 'display' ? 1.15 : 1.35)),
+    color: colors[tone],
+    fontVariant: tabular ? ['tabular-nums'] : undefined,
+  };
+  return (
+    <Text style={[base, style]} {...rest}>
+      {children}
+    </Text>
+  );
+}
+
+/** A heading that screen readers can jump to. */
+export function Heading({ level = 2, ...props }: WordsProps & { readonly level?: 1 | 2 | 3 }) {
+  return (
+    <Words
+      role="heading"
+      aria-level={level}
+      face={level === 3 ? 'strong' : 'display'}
+      size={level === 1 ? 'heading' : level === 2 ? 'title' : 'body'}
+      {...props}
+    />
+  );
+}

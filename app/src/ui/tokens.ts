@@ -1,0 +1,62 @@
+/** Every colour, size and face of Omtel; no other file holds a literal one. */
+
+const light = {
+  ground: '#F3EEE4',
+  enamel: '#FCFAF5',
+  ink: '#18222E',
+  soft: '#56616D',
+  line: '#D8CFBF',
+  rim: '#22408F',
+  onRim: '#FCFAF5',
+  band: '#F3E7C4',
+  hatch: '#D3B35A',
+  bandEdge: '#8A6A17',
+  cold: '#2D7FA6',
+  hot: '#B5482A',
+  forecast: '#C9C6C2',
+};
+
+const dark: typeof light = {
+  ground: '#10161E',
+  enamel: '#1A232E',
+  ink: '#EFE9DD',
+  soft: '#A9B2BC',
+  line: '#36414E',
+  rim: '#9DB4F5',
+  onRim: '#0F1A38',
+  band: '#332C18',
+  hatch: '#6E5A22',
+  bandEdge: '#D9B452',
+  cold: '#6DB9DC',
+  hot: '#EE8A68',
+  forecast: '#4A5059',
+};
+
+export type Colors = typeof light;
+export const colors: { readonly light: Colors; readonly dark: Colors } = { light, dark };
+
+export const fonts = {
+  text: 'AtkinsonHyperlegibleNext_400Regular',
+  strong: 'AtkinsonHyperlegibleNext_600SemiBold',
+  display: 'BricolageGrotesque_700Bold',
+} as const;
+
+/** Sizes in px; `body` is the smallest of running text. */
+const sizes = { small: 14, body: 16, lead: 18, title: 21, heading: 28, numeral: 60 };
+export type Sizes = typeof sizes;
+export const sizesAt = (larger: boolean): Sizes =>
+  larger
+    ? (Object.fromEntries(
+        Object.entries(sizes).map(([name, size]) => [name, Math.round(size * 1.2)]),
+      ) as Sizes)
+    : sizes;
+
+export const space = { hair: 1, xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 40 } as const;
+
+/** The least height of anything a wet thumb must hit. */
+export const REACH = 48;
+export const RADIUS = 14;
+/** From this width on there is a rail at the left, and lists stand beside their detail. */
+export const WIDE = 900;
+/** Text is not read well in longer lines. */
+export const COLUMN = 640;

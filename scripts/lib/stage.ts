@@ -1,0 +1,38 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { startDatabase } from './database';
+import { freePort } from './ports';
+import { startServer } from './serverProcess';
+import { ensureWebBuild } from './webBuild';
+
+/** The wall clock of stories and pictures: a Friday, so that the crew's supper is on a Saturday. */
+export const STAGE_CLOCK = '2026-06-12T10:00:00Z';
+
+export interface Stage {
+  readonly address: string;
+  stop(): Promise<void>;
+}
+
+/** The whole of Omtel with an empty database of its own and a clock that stands still: for stories and pictures. */
+export async function openStage(): Promise<Stage> {
+  const webRoot = ensureWebBuild();
+  const folder = mkdtempSync(join(tmpdir(), 'omtel-stage-'));
+  const database = await startDatabase(folder, 'stage-only-password');
+  const server = await startServer({
+    OMTEL_DATABASE_URL: database.url,
+    OMTEL_PORT: String(await freePort()),
+    OMTEL_SECRET: 'stage-only-secret'.repeat(3),
+    OMTEL_WEB_ROOT: webRoot,
+    OMTEL_ZONE: 'UTC',
+    OMTEL_CLOCK: STAGE_CLOCK,
+  });
+  return {
+    address: server.address,
+    stop: async () => {
+      await server.stop();
+      await database.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}

@@ -1,0 +1,97 @@
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { chromiumLaunch, LAPTOP, PHONE } from './lib/browser';
+import { run } from './lib/sentence';
+import { openStage } from './lib/stage';
+
+const FOLDER = 'docs/screenshots';
+
+interface Picture {
+  readonly name: string;
+  readonly size?: { width: number; height: number };
+  readonly dark?: boolean;
+  /** What is done, after signing in to a story just begun, until the view is there. */
+  readonly show: (page: Page) => Promise<void>;
+}
+
+const open = (path: string) => async (page: Page) => void (await page.goto(path));
+const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+
+/** From Stores to a food's page. */
+const food = (name: string) => async (page: Page) => {
+  await page.goto('/stores');
+  await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+  await page.getByRole('heading', { name, level: 1 }).waitFor();
+};
+
+const newPlan = async (page: Page) => {
+  await page.goto('/plan/new');
+  await tap(page, /^Lamb shoulder/);
+  await page.getByText('Ways that are left').waitFor();
+};
+
+const PICTURES: readonly Picture[] = [
+  { name: 'welcome', show: async (page) => void (await page.goto('/welcome')) },
+  { name: 'now', show: open('/now') },
+  { name: 'now-dark', dark: true, show: open('/now') },
+  { name: 'now-wide', size: LAPTOP, show: open('/now') },
+  { name: 'plan', show: open('/plan') },
+  { name: 'plan-new', show: newPlan },
+  { name: 'stores', show: open('/stores') },
+  { name: 'stores-wide', size: LAPTOP, show: open('/stores') },
+  { name: 'food', show: food('Fish pie, half a tray') },
+  {
+    name: 'cook',
+    show: async (page) => {
+      await food('Chicken thighs')(page);
+      await page.getByRole('button', { name: 'Log a reading' }).first().click();
+      await tap(page, 'It is on the heat');
+      await page.getByLabel('Reading', { exact: true }).fill('61');
+      await tap(page, 'Record');
+      await page.getByText('to go').waitFor();
+    },
+  },
+  {
+    name: 'leftovers',
+    show: async (page) => {
+      await food('Red lentil soup, 4 litres')(page);
+      await tap(page, 'Put leftovers away');
+      await page.getByText('Into the cold by').waitFor();
+    },
+  },
+  { name: 'guide', show: open('/guide') },
+  { name: 'rule', show: open('/guide/rule/home.bandTime.limit') },
+  { name: 'log', show: open('/log') },
+  { name: 'household', show: open('/household') },
+];
+
+/** Retakes every picture of docs/screenshots from the demo story at its opening; names given take only those. */
+run(async () => {
+  const wanted = process.argv.slice(2);
+  mkdirSync(FOLDER, { recursive: true });
+  const stage = await openStage();
+  const browser = await chromium.launch(chromiumLaunch());
+  try {
+    for (const { name, size = PHONE, dark, show } of PICTURES.filter(
+      (picture) => wanted.length === 0 || wanted.includes(picture.name),
+    )) {
+      const page = await browser.newPage({
+        baseURL: stage.address,
+        viewport: size,
+        colorScheme: dark ? 'dark' : 'light',
+        reducedMotion: 'reduce',
+      });
+      await page.request.post('/api/session/demo', { headers: { origin: stage.address } });
+      await page.request.post('/api/household/restart', { headers: { origin: stage.address } });
+      await show(page);
+      await page.waitForLoadState('networkidle');
+      await page.evaluate(() => document.fonts.ready);
+      await page.screenshot({ path: `${FOLDER}/${name}.png` });
+      await page.close();
+      console.log(`${FOLDER}/${name}.png`);
+    }
+  } finally {
+    await browser.close();
+    await stage.stop();
+  }
+});
