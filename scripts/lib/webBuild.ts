@@ -10,6 +10,7 @@ const DIST = join(APP, 'dist');
 const STAMP = resolve('.omtel', 'web-build.json');
 /** All that the web client is built from. */
 const SOURCES = [
+  'app/index.ts',
   'app/src',
   'app/assets',
   'app/app.json',

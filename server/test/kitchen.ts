@@ -40,7 +40,12 @@ export async function openKitchen(): Promise<Kitchen> {
   const ask: Kitchen['ask'] = async (method, path, body, headers = {}) =>
     app.request(path, {
       method,
-      headers: { cookie, origin: 'http://localhost', ...(body !== undefined && { 'content-type': 'application/json' }), ...headers },
+      headers: {
+        cookie,
+        origin: 'http://localhost',
+        ...(body !== undefined && { 'content-type': 'application/json' }),
+        ...headers,
+      },
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
   const signIn = async () => {

@@ -21,9 +21,10 @@ export const api = createApi({
     foods: build.query<FoodList, void>({ query: () => '/foods', providesTags: ['Food'] }),
     food: build.query<FoodTrail, string>({ query: (id) => `/foods/${id}`, providesTags: ['Food'] }),
     log: build.query<Log, void>({ query: () => '/events', providesTags: ['Food'] }),
-    signInToDemo: build.mutation<Household, void>({
+    signInToDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/session/demo', method: 'POST' }),
-      invalidatesTags: ['Household', 'Food'],
+      transformResponse: told,
+      invalidatesTags: ['Food'],
     }),
     signOut: build.mutation<unknown, void>({ query: () => ({ url: '/session', method: 'DELETE' }) }),
     changeSettings: build.mutation<ToldHousehold, SettingsPatch>({

@@ -19,6 +19,9 @@ export function sentenceOf(error: QueryError): string {
 export const isSignedOut = (error: QueryError): boolean =>
   Boolean(error && 'status' in error && error.status === 401);
 
+/** Signed out, timed out, asked too often: the same may well be taken later. */
+const PASSING = new Set([401, 408, 425, 429]);
+
 /** The server understood and said no: sending the same again would not help. */
 export const isRefused = (error: QueryError): boolean =>
   Boolean(
@@ -27,7 +30,7 @@ export const isRefused = (error: QueryError): boolean =>
     typeof error.status === 'number' &&
     error.status >= 400 &&
     error.status < 500 &&
-    error.status !== 401,
+    !PASSING.has(error.status),
   );
 
 function safeJson(text: string): unknown {

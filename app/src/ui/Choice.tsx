@@ -52,7 +52,9 @@ const styles = StyleSheet.create({
   option: {
     minHeight: REACH,
     justifyContent: 'center',
-    paddingHorizontal: space.l,
+    paddingHorizontal: space.m,
+    minWidth: REACH,
+    alignItems: 'center',
     borderRadius: 10,
     borderWidth: 1.5,
   },

@@ -73,6 +73,6 @@ export function Field({
 }
 
 const styles = StyleSheet.create({
-  field: { gap: space.xs, flexGrow: 1, flexBasis: 120 },
+  field: { gap: space.xs, flexGrow: 1, flexBasis: 96, flexShrink: 1 },
   input: { minHeight: REACH },
 });

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { RADIUS, space } from './tokens';
+import { EDGE, RADIUS, space } from './tokens';
 import { useLook } from './theme';
 import type { Colors } from './tokens';
 
@@ -14,18 +14,15 @@ interface PanelProps {
 export function Panel({ edge, children }: PanelProps) {
   const { colors } = useLook();
   return (
-    <View
-      style={[
-        styles.sheet,
-        { backgroundColor: colors.enamel },
-        edge && { borderTopWidth: 6, borderTopColor: colors[edge] },
-      ]}
-    >
-      {children}
+    <View style={[styles.sheet, { backgroundColor: colors.enamel }]}>
+      {edge && <View style={[styles.edge, { backgroundColor: colors[edge] }]} />}
+      <View style={styles.inside}>{children}</View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  sheet: { borderRadius: RADIUS, padding: space.l, gap: space.s, overflow: 'hidden' },
+  sheet: { borderRadius: RADIUS, overflow: 'hidden' },
+  edge: { height: EDGE },
+  inside: { padding: space.l, gap: space.s },
 });

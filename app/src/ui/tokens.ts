@@ -56,6 +56,8 @@ export const space = { hair: 1, xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 40 } as 
 /** The least height of anything a wet thumb must hit. */
 export const REACH = 48;
 export const RADIUS = 14;
+/** The coloured edge on top of a panel. */
+export const EDGE = 6;
 /** From this width on there is a rail at the left, and lists stand beside their detail. */
 export const WIDE = 900;
 /** Text is not read well in longer lines. */

@@ -1,4 +1,4 @@
-import { moment } from '../time';
+import { clockOf, daysBetween, moment } from '../time';
 import { formatDurationUp, formatDuration } from '../units';
 import type { MethodPlan } from './compareMethods';
 import type { Method } from './input';
@@ -23,9 +23,9 @@ export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: st
   if (!window) return '';
   const verb = thaw ? 'Start' : 'On the heat';
   const latest = moment(window.to, now, zone);
-  return window.from <= now || window.from === window.to
-    ? `${verb} by ${latest}`
-    : `${verb} between ${moment(window.from, now, zone)} and ${latest}`;
+  if (window.from <= now || window.from === window.to) return `${verb} by ${latest}`;
+  const sameDay = daysBetween(window.from, window.to, zone) === 0;
+  return `${verb} between ${moment(window.from, now, zone)} and ${sameDay ? clockOf(window.to, zone) : latest}`;
 }
 
 /** Why a method will not do, and by how much. */

@@ -17,7 +17,11 @@ const PLACE_WORDS: Record<Place, string> = {
 /** A place with its article, such as 'the refrigerator'. */
 export const placeWords = (place: Place): string => PLACE_WORDS[place];
 
-const THAW_WORDS = { refrigerator: 'in the refrigerator', coldWater: 'in cold water', microwave: 'by microwave' };
+const THAW_WORDS = {
+  refrigerator: 'in the refrigerator',
+  coldWater: 'in cold water',
+  microwave: 'by microwave',
+};
 
 /** What happened, in one line, for a food's history and the log. */
 export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSystem; zone: string }): string {

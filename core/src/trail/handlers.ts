@@ -22,7 +22,10 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
 
   dated: (state, { at, payload }) => {
     const since = Math.min(payload.since, at);
-    const thaw = state.thaw && state.thaw.thawedAt === null && !state.cooked && state.stage === 'thawed' ? { ...state.thaw, thawedAt: since } : state.thaw;
+    const thaw =
+      state.thaw && state.thaw.thawedAt === null && !state.cooked && state.stage === 'thawed'
+        ? { ...state.thaw, thawedAt: since }
+        : state.thaw;
     return { ...state, daysFrom: since, thaw };
   },
   planned: (state, { payload }) => ({ ...state, plan: payload }),

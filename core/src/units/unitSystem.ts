@@ -1,5 +1,5 @@
 import { fromKilograms, type MassUnit } from './mass';
-import { fromMetres, type LengthUnit } from './length';
+import { fromMetres, toMetres, type Length, type LengthUnit } from './length';
 import { inUnit, type Temperature, type TemperatureUnit } from './temperature';
 
 /** What a cook chose to see; temperature and mass are chosen apart, since kitchens mix them. */
@@ -70,6 +70,15 @@ export function formatMass(massKg: number, units: UnitSystem): string {
   const rest = ounces % 16;
   if (whole === 0) return `${rest} oz`;
   return rest ? `${whole} lb ${rest} oz` : `${whole} lb`;
+}
+
+/**
+ * The most whole units of length that stay within a limit, for a field that begins at a rule's limit.
+ *
+ * @example wholeWithin({ value: 2, unit: 'in' }, 'cm') // 5
+ */
+export function wholeWithin(limit: Length, unit: LengthUnit): number {
+  return Math.floor(fromMetres(toMetres(limit), unit));
 }
 
 /**

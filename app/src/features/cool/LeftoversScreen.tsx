@@ -1,7 +1,14 @@
 import { foldEvent, judge, type FoodState } from '@omtel/core/trail';
 import { bandEndsAt } from '@omtel/core/trail';
 import { clockOf, parseClockTime, atClock, moment } from '@omtel/core/time';
-import { formatDuration, formatLength, parseNumber, toMetres, lengthUnitOf } from '@omtel/core/units';
+import {
+  formatDuration,
+  formatLength,
+  lengthUnitOf,
+  parseNumber,
+  toMetres,
+  wholeWithin,
+} from '@omtel/core/units';
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -38,7 +45,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
   const depthRule = rules.cooling.depth;
   const unit = lengthUnitOf(units);
   const [portions, setPortions] = useState(4);
-  const [depth, setDepth] = useState(unit === 'cm' ? '5' : '2');
+  const [depth, setDepth] = useState(String(wholeWithin(depthRule.value.most, unit)));
   const [place, setPlace] = useState<'refrigerator' | 'freezer'>('refrigerator');
   const onHeat = food.place === 'heat';
   const [offAt, setOffAt] = useState(clockOf(now, zone));

@@ -25,34 +25,40 @@ export function AgendaRow({ item }: { readonly item: AgendaItem }) {
   const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
   const opens = step ? OPENS_SCREEN.has(step.kind) : true;
   return (
-    <View style={styles.row}>
-      <Pressable role="link" style={styles.text} onPress={() => router.push(`/food/${food.foodId}` as never)}>
-        <View style={styles.when}>
-          {at === null ? (
-            <Glyph size={24} color={colors[tone]} strokeWidth={2.5} />
-          ) : (
-            <Words size="lead" face="strong" tabular>
-              {clockOf(at, zone)}
+    <>
+      <View style={styles.row}>
+        <Pressable
+          role="link"
+          style={styles.text}
+          onPress={() => router.push(`/food/${food.foodId}` as never)}
+        >
+          <View style={styles.when}>
+            {at === null ? (
+              <Glyph size={24} color={colors[tone]} strokeWidth={2.5} />
+            ) : (
+              <Words size="lead" face="strong" tabular>
+                {clockOf(at, zone)}
+              </Words>
+            )}
+          </View>
+          <View style={styles.words}>
+            <Words size="lead" face="strong">
+              {title}
             </Words>
-          )}
-        </View>
-        <View style={styles.words}>
-          <Words size="lead" face="strong">
-            {title}
-          </Words>
-          <Words tone="soft">{`${food.name} · ${detail}`}</Words>
-          <RescueNotice food={food} />
-        </View>
-      </Pressable>
-      <Pressable
-        role="button"
-        aria-label={`${tick || 'Look'}: ${food.name}`}
-        style={[styles.tick, { borderColor: opens ? 'transparent' : colors.line }]}
-        onPress={() => (step ? act(food, step, action) : router.push(`/food/${food.foodId}` as never))}
-      >
-        {opens ? <ChevronRight size={24} color={colors.soft} /> : <Check size={22} color={colors.soft} />}
-      </Pressable>
-    </View>
+            <Words tone="soft">{`${food.name} · ${detail}`}</Words>
+          </View>
+        </Pressable>
+        <Pressable
+          role="button"
+          aria-label={`${tick || 'Look'}: ${food.name}`}
+          style={[styles.tick, { borderColor: opens ? 'transparent' : colors.line }]}
+          onPress={() => (step ? act(food, step, action) : router.push(`/food/${food.foodId}` as never))}
+        >
+          {opens ? <ChevronRight size={24} color={colors.soft} /> : <Check size={22} color={colors.soft} />}
+        </Pressable>
+      </View>
+      <RescueNotice food={food} />
+    </>
   );
 }
 

@@ -51,12 +51,7 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
   const { colors } = useLook();
   const { method, feasible, ruleIds } = plan;
   return (
-    <Pressable
-      role="radio"
-      aria-checked={chosen}
-      aria-disabled={!feasible}
-      disabled={!feasible}
-      onPress={() => onChoose(method)}
+    <View
       style={[
         styles.way,
         {
@@ -65,43 +60,51 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
         },
       ]}
     >
-      <View
-        style={[
-          styles.dot,
-          {
-            borderColor: feasible ? colors.rim : colors.line,
-            backgroundColor: chosen ? colors.rim : 'transparent',
-          },
-        ]}
-      />
-      <View style={styles.words}>
-        <Words size="lead" face="strong" tone={feasible ? 'ink' : 'soft'}>
-          {METHOD_WORDS[method]}
-        </Words>
-        <Words tone={feasible ? 'ink' : 'soft'}>
-          {feasible ? methodWindow(plan, now, zone) : obstacleWords(plan, now, zone)}
-        </Words>
-        <Words size="small" tone="soft">
-          {methodTimes(plan)}
-          {ruleIds[0] && (
-            <>
-              {' · '}
-              <Link href={`/guide/rule/${ruleIds[0]}` as never}>
-                <Words size="small" tone="rim">
-                  rule
-                </Words>
-              </Link>
-            </>
-          )}
-        </Words>
-      </View>
-    </Pressable>
+      <Pressable
+        role="radio"
+        aria-checked={chosen}
+        aria-disabled={!feasible}
+        disabled={!feasible}
+        onPress={() => onChoose(method)}
+        style={styles.choice}
+      >
+        <View
+          style={[
+            styles.dot,
+            {
+              borderColor: feasible ? colors.rim : colors.line,
+              backgroundColor: chosen ? colors.rim : 'transparent',
+            },
+          ]}
+        />
+        <View style={styles.words}>
+          <Words size="lead" face="strong" tone={feasible ? 'ink' : 'soft'}>
+            {METHOD_WORDS[method]}
+          </Words>
+          <Words tone={feasible ? 'ink' : 'soft'}>
+            {feasible ? methodWindow(plan, now, zone) : obstacleWords(plan, now, zone)}
+          </Words>
+          <Words size="small" tone="soft">
+            {methodTimes(plan)}
+          </Words>
+        </View>
+      </Pressable>
+      {ruleIds[0] && (
+        <Link href={`/guide/rule/${ruleIds[0]}` as never} style={styles.rule}>
+          <Words size="small" tone="rim">
+            Rule
+          </Words>
+        </Link>
+      )}
+    </View>
   );
 }
 
 const styles = StyleSheet.create({
   list: { gap: space.s },
-  way: { flexDirection: 'row', gap: space.m, borderWidth: 1.5, borderRadius: 12, padding: space.m },
+  way: { flexDirection: 'row', borderWidth: 1.5, borderRadius: 12, alignItems: 'flex-start' },
+  choice: { flex: 1, flexDirection: 'row', gap: space.m, padding: space.m },
   dot: { width: 22, height: 22, borderRadius: 11, borderWidth: 2, marginTop: 3 },
   words: { flex: 1, gap: 2 },
+  rule: { padding: space.m },
 });

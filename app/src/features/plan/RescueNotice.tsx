@@ -1,6 +1,6 @@
 import { METHOD_WORDS, methodWindow, rescueOf, type MethodPlan } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import type { FoodState } from '@omtel/core/trail';
+import { judge, type FoodState } from '@omtel/core/trail';
 import { formatDurationUp } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -12,9 +12,12 @@ import { useRecord } from '../food/useAct';
 
 /** When a plan can no longer be kept as it is: how late dinner gets, and what still makes it. */
 export function RescueNotice({ food }: { readonly food: FoodState }) {
-  const { now, zone, rules, settings } = useKitchen();
+  const kitchen = useKitchen();
+  const { now, zone, rules, settings } = kitchen;
   const { colors } = useLook();
   const recordNow = useRecord();
+  // What must not be eaten is not rescued.
+  if (judge(food, kitchen)?.verdict === 'discard') return null;
   const rescue = rescueOf(food, { now, zone, rules, availability: settings.availability });
   if (!rescue || !food.plan) return null;
   const { plan } = food;

@@ -20,6 +20,8 @@ export interface PlanDraft {
   readonly massUnit: MassUnit;
   readonly form: FormId;
   readonly condition: Condition;
+  /** Bought or thawed how many days ago, or 'unknown'; asked of food that is not in the stores. */
+  readonly sinceDaysAgo: string;
   readonly daysAhead: string;
   readonly clock: string;
   readonly cookMinutes: string;
@@ -45,6 +47,7 @@ export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules
     massUnit,
     form: stored?.form ?? food.forms[0]!,
     condition: stored ? conditionOf(stored) : 'frozen',
+    sinceDaysAgo: '0',
     daysAhead: '1',
     clock: '19:00',
     cookMinutes: '',
@@ -85,6 +88,23 @@ export function readServeAt(
   if ('problem' in parsed) return parsed;
   const serveAt = atClock(now, Number(daysAhead), parsed.value, zone);
   return serveAt > now ? { serveAt } : { problem: 'That time has passed. Choose a later one.' };
+}
+
+/**
+ * Since when the days of a food count: its own record, or what was said of one that is not in the stores. A day alone
+ * counts from its first minute, the safe side.
+ */
+export function sinceOf(
+  { condition, sinceDaysAgo }: Pick<PlanDraft, 'condition' | 'sinceDaysAgo'>,
+  stored: FoodState | null,
+  now: number,
+  zone: string,
+): number | null {
+  if (stored) return condition === 'thawed' ? (stored.thaw?.thawedAt ?? null) : stored.daysFrom;
+  if (condition === 'frozen') return Math.round(now);
+  return sinceDaysAgo === 'unknown'
+    ? null
+    : atClock(now, -Number(sinceDaysAgo), { hour: 0, minute: 0 }, zone);
 }
 
 const LONGEST_MIN = 24 * 60;

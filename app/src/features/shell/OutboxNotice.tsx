@@ -1,9 +1,11 @@
+import { clockOf } from '@omtel/core/time';
+import { eventWords } from '@omtel/core/trail';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
-import { useEffect } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { sendOutbox } from '../../store/outbox/send';
-import { outboxSlice } from '../../store/outbox/slice';
+import { dropEntry, sendOutbox } from '../../store/outbox/send';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
@@ -11,11 +13,11 @@ import { Words } from '../../ui/Words';
 
 const TRY_AGAIN_MS = 10_000;
 
-/** Tells of entries not sent yet, and goes on trying to send them. */
+/** Tells of entries not sent yet and of those the server would not take, and goes on trying to send. */
 export function OutboxNotice() {
-  const { waiting, problem } = useAppSelector(({ outbox }) => outbox);
+  const { waiting, problem, refused } = useAppSelector(({ outbox }) => outbox);
+  const { units, zone } = useKitchen();
   const dispatch = useAppDispatch();
-  const { colors } = useLook();
 
   useEffect(() => {
     const send = () => void dispatch(sendOutbox());
@@ -28,19 +30,38 @@ export function OutboxNotice() {
     };
   }, [dispatch]);
 
-  if (!problem) return null;
+  return (
+    <>
+      {problem && (
+        <Strip>
+          <Words style={styles.words}>
+            {waiting > 0
+              ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} to be sent. ${problem}`
+              : problem}
+          </Words>
+        </Strip>
+      )}
+      {refused.map(({ id, event, sentence }) => (
+        <Strip key={id}>
+          <Words style={styles.words}>
+            {`Not taken: “${eventWords(event, { units, zone })}”, ${clockOf(event.at, zone)}. ${sentence}`}
+          </Words>
+          <Button kind="plain" label="Drop it" onPress={() => void dispatch(dropEntry(id))} />
+        </Strip>
+      ))}
+    </>
+  );
+}
+
+function Strip({ children }: { readonly children: ReactNode }) {
+  const { colors } = useLook();
   return (
     <View
       role="status"
       style={[styles.strip, { backgroundColor: colors.band, borderBottomColor: colors.bandEdge }]}
     >
       <CloudOff size={20} color={colors.ink} />
-      <Words style={styles.words}>
-        {waiting > 0 ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} to be sent. ${problem}` : problem}
-      </Words>
-      {waiting === 0 && (
-        <Button kind="plain" label="Understood" onPress={() => dispatch(outboxSlice.actions.problemSeen())} />
-      )}
+      {children}
     </View>
   );
 }

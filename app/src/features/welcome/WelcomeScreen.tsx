@@ -1,7 +1,8 @@
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useSignInToDemoMutation } from '../../store/api';
+import { api, useSignInToDemoMutation } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
+import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { Caution } from '../../ui/Caution';
 import { COLUMN, space } from '../../ui/tokens';
@@ -12,10 +13,14 @@ import { Heading, Words } from '../../ui/Words';
 export function WelcomeScreen() {
   const { colors } = useLook();
   const router = useRouter();
+  const dispatch = useAppDispatch();
   const [signIn, { isLoading, error }] = useSignInToDemoMutation();
   const enter = async () => {
-    const result = await signIn();
-    if (!result.error) router.replace('/now');
+    const { data } = await signIn();
+    if (!data) return;
+    // The household must be known before its rooms are entered: they send strangers back here.
+    await dispatch(api.util.upsertQueryData('household', undefined, data));
+    router.replace('/now');
   };
   return (
     <View style={[styles.page, { backgroundColor: colors.ground }]}>

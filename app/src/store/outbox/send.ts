@@ -1,11 +1,12 @@
 import { MOST_EVENTS } from '@omtel/core/api';
+import type { FoodEvent } from '@omtel/core/trail';
 import { api } from '../api';
 import { isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';
-import { allEvents, takeOut } from './drawer';
+import { allEvents, allRefused, dropRefused, layAside, takeOut } from './drawer';
 import { outboxSlice } from './slice';
 
-const { waiting, sent, failed } = outboxSlice.actions;
+const { waiting, sent, failed, refused } = outboxSlice.actions;
 let sending: Promise<void> | null = null;
 
 /** Sends what waits, in order, until nothing does or the server cannot be reached. One sending at a time. */
@@ -16,27 +17,52 @@ export const sendOutbox = (): AppThunk<Promise<void>> => (dispatch) => {
   return sending;
 };
 
+/** Gives up an entry the server would not take. */
+export const dropEntry =
+  (id: string): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    await dropRefused(id);
+    dispatch(refused(await allRefused()));
+  };
+
 async function sendAll(dispatch: AppDispatch): Promise<void> {
+  dispatch(refused(await allRefused()));
   for (;;) {
-    const events = (await allEvents()).slice(0, MOST_EVENTS);
+    const events = await allEvents();
     dispatch(waiting(events.length));
     if (events.length === 0) {
       dispatch(sent());
       return;
     }
-    const result = await dispatch(api.endpoints.recordEvents.initiate(events));
-    const ids = events.map(({ id }) => id);
-    if ('error' in result && result.error) {
-      const error = result.error as QueryError;
-      dispatch(failed(sentenceOf(error)));
-      // Signed out or out of reach: keep them. Refused: they would be refused for ever.
-      if (!isRefused(error)) return;
-      await takeOut(ids);
-      dispatch(waiting(0));
-      dispatch(api.util.invalidateTags(['Food']));
-      return;
-    }
-    await takeOut(ids);
-    dispatch(api.util.invalidateTags(['Food']));
+    if (!(await handOver(dispatch, events.slice(0, MOST_EVENTS)))) return;
   }
+}
+
+/**
+ * Hands a batch over. A refused batch is handed over one by one, so that a bad entry takes no good one with it; the bad
+ * one is laid aside.
+ *
+ * @returns false when the server cannot be reached: all is kept for later
+ */
+async function handOver(dispatch: AppDispatch, events: readonly FoodEvent[]): Promise<boolean> {
+  const result = await dispatch(api.endpoints.recordEvents.initiate(events));
+  const error = result.error as QueryError;
+  if (!error) {
+    await takeOut(events.map(({ id }) => id));
+    dispatch(api.util.invalidateTags(['Food']));
+    return true;
+  }
+  if (!isRefused(error)) {
+    dispatch(failed(sentenceOf(error)));
+    return false;
+  }
+  const [only, ...others] = events;
+  if (only && others.length === 0) {
+    await layAside(only, sentenceOf(error));
+    dispatch(refused(await allRefused()));
+    dispatch(api.util.invalidateTags(['Food']));
+    return true;
+  }
+  for (const event of events) if (!(await handOver(dispatch, [event]))) return false;
+  return true;
 }

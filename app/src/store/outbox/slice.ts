@@ -1,21 +1,24 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { RefusedEvent } from './drawer';
 
 export interface OutboxState {
   /** Entries the server does not have yet. */
   readonly waiting: number;
-  /** Why the last attempt did not go through; null when it did. */
+  /** Why the server cannot be reached; null when it can. */
   readonly problem: string | null;
+  /** Entries the server would not take, until somebody drops them. */
+  readonly refused: readonly RefusedEvent[];
 }
 
-const initialState: OutboxState = { waiting: 0, problem: null };
+const initialState: OutboxState = { waiting: 0, problem: null, refused: [] };
 
 export const outboxSlice = createSlice({
   name: 'outbox',
   initialState,
   reducers: {
     waiting: (state, { payload }: PayloadAction<number>) => ({ ...state, waiting: payload }),
-    sent: () => initialState,
+    sent: (state) => ({ ...state, waiting: 0, problem: null }),
     failed: (state, { payload }: PayloadAction<string>) => ({ ...state, problem: payload }),
-    problemSeen: (state) => ({ ...state, problem: null }),
+    refused: (state, { payload }: PayloadAction<readonly RefusedEvent[]>) => ({ ...state, refused: payload }),
   },
 });

@@ -84,7 +84,7 @@ function counted(
   const keeps = describeRange(rule.value.lowMs, rule.value.highMs);
   const by = moment(deadline, now, zone);
   const left = deadline - now;
-  const from = state.cooked ? 'Counted from' : state.thaw ? 'Thawed' : 'Counted from';
+  const from = !state.cooked && state.thaw?.thawedAt === startedAt ? 'Thawed' : 'Counted from';
   const reason = {
     label: `Keeps ${keeps}`,
     value: left >= 0 ? `${formatDuration(left)} left` : `${formatDurationUp(left)} over`,

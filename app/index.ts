@@ -1,0 +1,2 @@
+import './src/jitless';
+import 'expo-router/entry';

@@ -1,0 +1,152 @@
+import { formById, type FormId } from '@omtel/core/foods';
+import type { Condition } from '@omtel/core/plan';
+import { atClock, dayName, shortDay } from '@omtel/core/time';
+import { formatDuration, type MassUnit } from '@omtel/core/units';
+import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import type { ChosenFood, PlanDraft } from './draft';
+import type { Planning } from './usePlanning';
+
+const CONDITIONS: { value: Condition; label: string }[] = [
+  { value: 'frozen', label: 'Frozen' },
+  { value: 'thawed', label: 'Thawed' },
+  { value: 'fresh', label: 'Fresh' },
+];
+const MASS_UNITS: Record<'metric' | 'imperial', MassUnit[]> = {
+  metric: ['kg', 'lb'],
+  imperial: ['lb', 'kg'],
+};
+const DAYS_OFFERED = 7;
+const DAYS_BACK = ['0', '1', '2', '3'];
+
+interface PlanFieldsProps {
+  readonly chosen: ChosenFood;
+  readonly draft: PlanDraft;
+  readonly planning: Planning;
+  readonly control: Control<PlanDraft>;
+  readonly setValue: UseFormSetValue<PlanDraft>;
+}
+
+/** How much of it, in what state, when it is to be on the table, and how long it cooks and rests. */
+export function PlanFields({
+  chosen: { food, stored },
+  draft,
+  planning,
+  control,
+  setValue,
+}: PlanFieldsProps) {
+  const { now, zone, units } = useKitchen();
+  const { mass, serve, ownCook, rest, chart } = planning;
+  const day = (days: number) => {
+    const noon = atClock(now, days, { hour: 12, minute: 0 }, zone);
+    const name = Math.abs(days) < 2 ? dayName(noon, now, zone) : shortDay(noon, zone);
+    return { value: String(Math.abs(days)), label: capital(name) };
+  };
+
+  return (
+    <>
+      <View style={styles.row}>
+        <NumberField control={control} name="mass" label="Weight" read={mass} />
+        <View style={styles.units}>
+          <Choice
+            label="Unit of weight"
+            quiet
+            value={draft.massUnit}
+            onChange={(unit) => setValue('massUnit', unit)}
+            options={MASS_UNITS[units.mass].map((unit) => ({ value: unit, label: unit }))}
+          />
+        </View>
+      </View>
+      {!stored && (
+        <Choice
+          label="It is"
+          options={CONDITIONS}
+          value={draft.condition}
+          onChange={(condition) => setValue('condition', condition)}
+        />
+      )}
+      {!stored && draft.condition !== 'frozen' && (
+        <Choice
+          label={draft.condition === 'thawed' ? 'Thawed since' : 'Bought'}
+          value={draft.sinceDaysAgo}
+          onChange={(days) => setValue('sinceDaysAgo', days)}
+          options={[
+            ...DAYS_BACK.map((back) => day(-Number(back))),
+            { value: 'unknown', label: 'Nobody knows' },
+          ]}
+        />
+      )}
+      {food.forms.length > 1 && !stored && (
+        <Choice
+          label="Shape"
+          value={draft.form}
+          onChange={(form: FormId) => setValue('form', form)}
+          options={food.forms.map((form) => ({ value: form, label: formById(form).label }))}
+        />
+      )}
+      <Choice
+        label="On the table"
+        value={draft.daysAhead}
+        onChange={(days) => setValue('daysAhead', days)}
+        options={Array.from({ length: DAYS_OFFERED }, (_, days) => day(days))}
+      />
+      <View style={styles.row}>
+        <NumberField control={control} name="clock" label="At" read={serve} words />
+        <NumberField control={control} name="cookMinutes" label="Cook, min" read={ownCook} />
+        <NumberField control={control} name="restMinutes" label="Rest, min" read={rest} />
+      </View>
+      {draft.cookMinutes.trim() === '' && (
+        <Words size="small" tone="soft">
+          {chart
+            ? `Cooking by the chart, ${formatDuration(chart.fastMs)} to ${formatDuration(chart.slowMs)}, unless you give your own.${chart.outsideChart ? ' The chart does not reach this weight; its nearest row is carried on.' : ''}`
+            : 'No chart has it: how many minutes does it cook?'}
+        </Words>
+      )}
+    </>
+  );
+}
+
+interface NumberFieldProps {
+  readonly control: Control<PlanDraft>;
+  readonly name: 'mass' | 'clock' | 'cookMinutes' | 'restMinutes';
+  readonly label: string;
+  readonly read: object | null;
+  /** Not a number but a clock time. */
+  readonly words?: boolean;
+}
+
+/** A field of the draft; its problem shows once it was filled in or left. */
+function NumberField({ control, name, label, read, words }: NumberFieldProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <Field
+          label={label}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          numeric={!words}
+          problem={
+            read && 'problem' in read && (fieldState.isTouched || field.value !== '')
+              ? String(read.problem)
+              : undefined
+          }
+        />
+      )}
+    />
+  );
+}
+
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
+  units: { paddingTop: 28 },
+});

@@ -1,0 +1,37 @@
+import type { MethodPlan } from '@omtel/core/plan';
+import type { FoodEvent } from '@omtel/core/trail';
+import { v7 as uuid } from 'uuid';
+import { newEvent } from '../../store/outbox/record';
+import type { ChosenFood, PlanDraft } from './draft';
+import type { PlanInputs } from './usePlanning';
+
+/** The events of accepting a way: the plan, and the food itself where it was not in the stores. */
+export function acceptedEvents(
+  { food, stored }: ChosenFood,
+  { form, condition }: PlanDraft,
+  { massKg, serveAt, cookFastMs, cookSlowMs, restMs, since }: PlanInputs,
+  { method, window }: MethodPlan,
+  now: number,
+): readonly FoodEvent[] {
+  if (!window) return [];
+  const foodId = stored?.foodId ?? uuid();
+  const added = newEvent(foodId, now, 'added', {
+    foodKey: food.id,
+    name: food.name,
+    massKg,
+    form,
+    condition,
+    place: condition === 'frozen' ? 'freezer' : 'refrigerator',
+    since,
+  });
+  const planned = newEvent(foodId, now, 'planned', {
+    method,
+    serveAt,
+    cookFastMs: Math.round(cookFastMs),
+    cookSlowMs: Math.round(cookSlowMs),
+    restMs,
+    startFrom: Math.round(window.from),
+    startBy: Math.round(window.to),
+  });
+  return stored ? [planned] : [added, planned];
+}

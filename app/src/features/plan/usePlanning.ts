@@ -1,0 +1,74 @@
+import { compareMethods, type MethodPlan, type RoastingTime } from '@omtel/core/plan';
+import { MINUTE_MS } from '@omtel/core/units';
+import { useMemo } from 'react';
+import { useKitchen } from '../../store/useKitchen';
+import {
+  chartTime,
+  readMass,
+  readMinutes,
+  readServeAt,
+  sinceOf,
+  type ChosenFood,
+  type PlanDraft,
+} from './draft';
+
+/** What a field holds, read; or the sentence that belongs at it. */
+type Read<Value> = Value | { readonly problem: string };
+
+/** All that a plan is made from, once every field can be read. */
+export interface PlanInputs {
+  readonly massKg: number;
+  readonly serveAt: number;
+  readonly cookFastMs: number;
+  readonly cookSlowMs: number;
+  readonly restMs: number;
+  readonly since: number | null;
+}
+
+export interface Planning {
+  readonly mass: Read<{ massKg: number }>;
+  readonly serve: Read<{ serveAt: number }>;
+  /** The cook's own time; null where the chart's is taken. */
+  readonly ownCook: Read<{ ms: number }> | null;
+  readonly rest: Read<{ ms: number }>;
+  readonly chart: RoastingTime | null;
+  readonly inputs: PlanInputs | null;
+  /** The ways compared, or null while a field is missing. */
+  readonly plans: readonly MethodPlan[] | null;
+}
+
+/** Reads a draft and compares the ways to the table that follow from it. */
+export function usePlanning({ food, stored }: ChosenFood, draft: PlanDraft): Planning {
+  const { now, zone, units, rules, settings } = useKitchen();
+  // The minute is fine enough: the comparison need not follow every tick of the clock.
+  const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
+
+  return useMemo(() => {
+    const mass = readMass(draft.mass, draft.massUnit, units);
+    const serve = readServeAt(draft.daysAhead, draft.clock, minute, zone);
+    const rest = readMinutes(draft.restMinutes, 0);
+    const ownCook = draft.cookMinutes.trim() === '' ? null : readMinutes(draft.cookMinutes, 1);
+    const chart = chartTime(food, 'massKg' in mass ? mass.massKg : null, rules);
+    const cook = ownCook
+      ? 'ms' in ownCook && { fastMs: ownCook.ms, slowMs: ownCook.ms }
+      : chart && { fastMs: chart.fastMs, slowMs: chart.slowMs };
+    const read = { mass, serve, ownCook, rest, chart };
+    if ('problem' in mass || 'problem' in serve || 'problem' in rest || !cook)
+      return { ...read, inputs: null, plans: null };
+
+    const since = sinceOf(draft, stored, minute, zone);
+    const shared = { massKg: mass.massKg, serveAt: serve.serveAt, restMs: rest.ms, since };
+    const plans = compareMethods({
+      ...shared,
+      food,
+      form: draft.form,
+      condition: draft.condition,
+      cook,
+      availability: settings.availability,
+      now: minute,
+      zone,
+      rules,
+    });
+    return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
+  }, [food, stored, draft, units, minute, zone, rules, settings.availability]);
+}

@@ -1,0 +1,75 @@
+import { LAPTOP } from '../scripts/lib/browser';
+import { expect, test } from './kitchen';
+
+test('a reading is recorded from Now in at most three taps', async ({ kitchen }) => {
+  const { page, enter, tap } = kitchen;
+  await enter();
+  let taps = 0;
+  await page.getByRole('link', { name: /Cook or freeze by tomorrow/ }).click();
+  taps += 1;
+  await tap('Log a reading');
+  taps += 1;
+  await page.getByLabel('Reading', { exact: true }).fill('4');
+  await tap('Record');
+  taps += 1;
+  await expect(page.getByText('Chicken thighs: read 4 °C, 19:02')).toBeVisible();
+  expect(taps).toBeLessThanOrEqual(3);
+});
+
+test('units switch on any screen and stay switched', async ({ kitchen }) => {
+  const { page, enter, go, tap, food } = kitchen;
+  await enter();
+  await food('Lamb shoulder');
+  await expect(page.getByText(/2\.4 kg/).first()).toBeVisible();
+  await tap('Show °F and pounds');
+  await expect(page.getByText(/5 lb 5 oz/).first()).toBeVisible();
+  await go('Guide');
+  await expect(page.getByText('at least 325 °F')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('at least 325 °F')).toBeVisible();
+});
+
+test('the demo’s clock moves ahead and the story starts again', async ({ kitchen }) => {
+  const { page, enter, tap } = kitchen;
+  await enter();
+  await page.getByRole('link', { name: 'Household' }).click();
+  await tap('+ 1 h');
+  await expect(page.getByText('20:02', { exact: true })).toBeVisible();
+  await tap('Start the story again');
+  await expect(page.getByText('19:02', { exact: true })).toBeVisible();
+});
+
+test('a wide window has a rail, and the list beside its detail', async ({ kitchen }) => {
+  const { page, enter, go } = kitchen;
+  await page.setViewportSize(LAPTOP);
+  await enter();
+  await go('Stores');
+  await page.getByRole('link', { name: /^Saffron rice/ }).click();
+  await expect(page.getByRole('heading', { name: 'Saffron rice', level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Stores', level: 1 })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Saffron rice', level: 1 })).toBeVisible();
+});
+
+test('every place opens by its address without a script error', async ({ kitchen }) => {
+  const { page, enter } = kitchen;
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(error.message));
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  await enter();
+  for (const path of [
+    '/now',
+    '/plan',
+    '/plan/new',
+    '/stores',
+    '/guide',
+    '/guide/rule/home.bandTime.limit',
+    '/log',
+    '/household',
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  }
+  // Before signing in the household is asked for once and refused; that is the door's own way.
+  expect(errors.filter((text) => !text.includes('401'))).toEqual([]);
+});

@@ -1,0 +1,64 @@
+import { expect, test as base, type Page } from '@playwright/test';
+
+/** The demo kitchen as a cook has it in hand. */
+export interface Kitchen {
+  readonly page: Page;
+  /** Opens the first page and goes through the door. */
+  enter(): Promise<void>;
+  /** Goes to a place by the bar. */
+  go(place: 'Now' | 'Plan' | 'Stores' | 'Guide' | 'Log'): Promise<void>;
+  /** Taps a button by the words on it. */
+  tap(name: string | RegExp): Promise<void>;
+  /** Lets the kitchen's clock run on, and looks again. */
+  later(minutes: number): Promise<void>;
+  /** Opens a food's page from Stores. */
+  food(name: string): Promise<void>;
+  /** The ruling shown on a food's page. */
+  ruling(word: string): Promise<void>;
+}
+
+const MINUTE_MS = 60_000;
+
+/** A test with the story just begun, on its own page. */
+export const test = base.extend<{ kitchen: Kitchen }>({
+  baseURL: async ({}, use) => use(process.env.OMTEL_STAGE!),
+  kitchen: async ({ page, baseURL }, use) => {
+    const headers = { origin: baseURL! };
+    await page.request.post('/api/session/demo', { headers });
+    await page.request.post('/api/household/restart', { headers });
+    await page.context().clearCookies();
+
+    const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
+    const go: Kitchen['go'] = async (place) => {
+      await page.getByRole('navigation').getByRole('link', { name: place }).click();
+      await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
+    };
+    await use({
+      page,
+      tap,
+      go,
+      enter: async () => {
+        await page.goto('/');
+        await tap('Open the boatyard’s kitchen');
+        await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+      },
+      later: async (minutes) => {
+        const { clock } = await (await page.request.get('/api/household')).json();
+        const aheadMs = clock.aheadMs + minutes * MINUTE_MS;
+        const moved = await page.request.put('/api/household/clock', { headers, data: { aheadMs } });
+        expect(moved.ok()).toBe(true);
+        await page.reload();
+      },
+      food: async (name) => {
+        await go('Stores');
+        await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
+        await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+      },
+      ruling: async (word) => {
+        await expect(page.getByText(word, { exact: true }).first()).toBeVisible();
+      },
+    });
+  },
+});
+
+export { expect };

@@ -1,0 +1,70 @@
+import { expect, test } from './kitchen';
+
+test('started thawing too late: told by how much, and offered cold water', async ({ kitchen }) => {
+  const { page, enter, go, tap, later } = kitchen;
+  await enter();
+  await go('Plan');
+  await tap('New plan');
+  await tap(/^Lamb shoulder/);
+  await page.getByRole('radiogroup', { name: 'On the table' }).getByRole('radio', { name: 'Sun' }).click();
+  await expect(page.getByRole('radio', { name: /^Refrigerator/ })).toBeChecked();
+  await tap('Plan it this way');
+  await expect(page.getByText('To the lowest shelf')).toBeVisible();
+
+  // It should have gone to the refrigerator on Saturday morning; it is Saturday evening.
+  await later(23 * 60);
+  await expect(page.getByText(/^Too late as planned: dinner would be Monday/).first()).toBeVisible();
+  await tap('Switch to cold water');
+  await expect(page.getByText(/^Too late as planned/)).toHaveCount(0);
+  await expect(page.getByText('Into cold water')).toBeVisible();
+});
+
+test('a reading below the target: keep cooking; off the heat too early: back on', async ({ kitchen }) => {
+  const { page, enter, food, tap, ruling } = kitchen;
+  await enter();
+  await food('Chicken thighs');
+  await tap('Log a reading');
+  await tap('It is on the heat');
+  await page.getByLabel('Reading', { exact: true }).fill('160');
+  await page.getByRole('radio', { name: '°F' }).click();
+  await tap('Record');
+  await expect(page.getByText('2.8 °C to go. Keep cooking.')).toBeVisible();
+  await food('Chicken thighs');
+  await ruling('Fine');
+  await expect(page.getByText('On the heat, to 74 °C.')).toBeVisible();
+});
+
+test('leftovers after 2 h 10 min are thrown away, with the reason', async ({ kitchen }) => {
+  const { page, enter, food, tap, later, ruling, go } = kitchen;
+  await enter();
+  // Off the heat at 18:40; it is 19:02.
+  await later(108);
+  await food('Red lentil soup, 4 litres');
+  await ruling('Throw away');
+  await expect(
+    page.getByText('It stood out of the cold for 2 h 10 min. The limit is 2 h in all.'),
+  ).toBeVisible();
+  await expect(page.getByText('10 min over')).toBeVisible();
+
+  // Putting it in the cold now does not mend it, and the screen says so before it is done.
+  await tap('Put away');
+  await expect(page.getByText('Throw it away.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Into the refrigerator now' })).toHaveCount(0);
+  await tap('Throw away');
+
+  // A slip of the thumb can be taken back.
+  await tap('Undo');
+  await go('Stores');
+  await expect(page.getByRole('link', { name: /^Red lentil soup/ })).toBeVisible();
+});
+
+test('a tick that was late is set right in place', async ({ kitchen }) => {
+  const { page, enter, food, tap } = kitchen;
+  await enter();
+  await tap('Water changed: Side of trout');
+  await expect(page.getByText('Side of trout: water changed, 19:02')).toBeVisible();
+  await tap('12 min ago');
+  await expect(page.getByText('Side of trout: water changed, 18:50')).toBeVisible();
+  await food('Side of trout');
+  await expect(page.getByText('Change the water by 19:20.')).toBeVisible();
+});

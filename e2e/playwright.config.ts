@@ -1,0 +1,22 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumLaunch, PHONE } from '../scripts/lib/browser';
+
+/** Whole stories on a phone, with the real server, the real database and a clock that stands still. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.story.ts',
+  globalSetup: './stage.ts',
+  outputDir: '../test-results',
+  workers: 1,
+  retries: 0,
+  timeout: 60_000,
+  expect: { timeout: 8_000 },
+  reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : [['list']],
+  use: {
+    viewport: PHONE,
+    launchOptions: chromiumLaunch(),
+    reducedMotion: 'reduce',
+    screenshot: 'only-on-failure',
+    contextOptions: { reducedMotion: 'reduce' },
+  },
+});
