@@ -8,7 +8,8 @@ export function run(main: () => Promise<void>): void {
       error instanceof Sentence
         ? error.message
         : `That did not work: ${error instanceof Error ? error.message : String(error)}`;
-    console.error(message.split('\n')[0]);
+    // A child that failed may have said its own sentence already.
+    if (message) console.error(message.split('\n')[0]);
     process.exit(1);
   });
 }

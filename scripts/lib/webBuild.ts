@@ -15,6 +15,7 @@ const SOURCES = [
   'app/assets',
   'app/app.json',
   'app/babel.config.js',
+  'app/metro.config.js',
   'app/package.json',
   'core/src',
   'package-lock.json',

@@ -1,6 +1,7 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import { useColorScheme, useWindowDimensions } from 'react-native';
-import { MD3DarkTheme, MD3LightTheme, PaperProvider, type MD3Theme } from 'react-native-paper';
+import { PaperProvider } from 'react-native-paper';
+import { MD3DarkTheme, MD3LightTheme } from 'react-native-paper/lib/module/styles/themes';
 import { colors as palettes, fonts, sizesAt, WIDE, type Colors, type Sizes } from './tokens';
 
 export interface Look {
@@ -41,7 +42,7 @@ export function Theme({ theme, largerText, children }: ThemeProps) {
   );
 }
 
-function paperTheme({ colors, sizes, dark }: Look): MD3Theme {
+function paperTheme({ colors, sizes, dark }: Look): typeof MD3LightTheme {
   const base = dark ? MD3DarkTheme : MD3LightTheme;
   const face = (fontFamily: string, fontSize: number) => ({
     fontFamily,

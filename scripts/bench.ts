@@ -1,0 +1,17 @@
+import { firstLoad } from '../bench/firstLoad';
+import { run, Sentence } from './lib/sentence';
+
+const BENCHES: Record<string, () => Promise<string[]>> = { firstLoad };
+
+/** Runs the benches named, or all of them, and prints what each measured. */
+run(async () => {
+  const wanted = process.argv.slice(2);
+  const unknown = wanted.find((name) => !(name in BENCHES));
+  if (unknown)
+    throw new Sentence(`There is no bench "${unknown}"; there are ${Object.keys(BENCHES).join(', ')}.`);
+  for (const [name, bench] of Object.entries(BENCHES)) {
+    if (wanted.length > 0 && !wanted.includes(name)) continue;
+    console.log(`\n${name}`);
+    for (const line of await bench()) console.log(`  ${line}`);
+  }
+});
