@@ -6,6 +6,11 @@ const forbid = (patterns, paths = []) => ({
   'no-restricted-imports': ['error', { patterns: [patterns], paths }],
 });
 
+const noBareDate = {
+  selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+  message: 'The time is asked of the household’s clock, or taken as an argument.',
+};
+
 export default defineConfig(
   globalIgnores(['**/dist/**', '**/.expo/**', '.omtel/**', 'test-results/**', 'playwright-report/**']),
   ts.configs.recommended,
@@ -47,12 +52,21 @@ export default defineConfig(
         { object: 'DateTime', property: 'now', message: 'The core takes the time as an argument.' },
         { object: 'DateTime', property: 'local', message: 'The core takes the zone as an argument.' },
       ],
+      'no-restricted-syntax': ['error', noBareDate],
+    },
+  },
+  // A rule's number stands in core/guidance and nowhere else.
+  {
+    files: ['core/src/**/*.ts', 'app/src/**/*.{ts,tsx}'],
+    ignores: ['core/src/guidance/**', 'core/src/units/**', 'core/src/testing/**', '**/*.test.ts'],
+    rules: {
       'no-restricted-syntax': [
         'error',
         {
-          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
-          message: 'The core takes the time as an argument.',
+          selector: 'CallExpression[callee.name=/^(celsius|fahrenheit)$/]',
+          message: 'Temperatures of rules stand in core/guidance; ask for the rule.',
         },
+        noBareDate,
       ],
     },
   },

@@ -1,0 +1,97 @@
+import { foodById } from '@omtel/core/foods';
+import { homeRules } from '@omtel/core/guidance';
+import { MINUTE_MS } from '@omtel/core/units';
+import { lambAdded, METRIC, NOW, stateOf } from '../../../test/story';
+import { newEvent } from '../../store/outbox/record';
+import { acceptedEvents } from './accept';
+import { chosenFromStores, draftFor, readMass, readMinutes, readServeAt, sinceOf } from './draft';
+
+const chosen = chosenFromStores(stateOf(lambAdded()));
+
+describe('a draft', () => {
+  it('begins with what is known of a food in the stores', () => {
+    expect(draftFor(chosen, 'kg', homeRules)).toMatchObject({
+      mass: '2.4',
+      form: 'boneInJoint',
+      condition: 'frozen',
+      restMinutes: '20',
+    });
+    expect(draftFor(chosen, 'lb', homeRules).mass).toBe('5.29');
+  });
+
+  it('asks for the weight of one that is not', () => {
+    const salmon = { food: foodById('trout-side'), stored: null };
+    expect(draftFor(salmon, 'kg', homeRules)).toMatchObject({ mass: '', restMinutes: '5' });
+  });
+});
+
+describe('fields', () => {
+  it.each([
+    ['2,4', 'kg', { massKg: 2.4 }],
+    ['5', 'lb', { massKg: 2.26796185 }],
+    ['', 'kg', { problem: 'Type a number.' }],
+    ['0', 'kg', { problem: 'The weight must be more than nothing.' }],
+    ['900', 'kg', { problem: 'More than a home kitchen holds (30 kg). Check the weight.' }],
+    ['a lot', 'kg', { problem: 'Digits only, such as 2.4.' }],
+  ] as const)('weight %j %s', (text, unit, read) => expect(readMass(text, unit, METRIC)).toEqual(read));
+
+  it.each([
+    ['1', '19:00', { serveAt: NOW + 24 * 60 * MINUTE_MS }],
+    ['0', '18:59', { problem: 'That time has passed. Choose a later one.' }],
+  ])('on the table in %s days at %s', (days, clock, read) =>
+    expect(readServeAt(days, clock, NOW, 'UTC')).toEqual(read),
+  );
+
+  it.each([
+    ['20', 0, { ms: 20 * MINUTE_MS }],
+    ['0', 0, { ms: 0 }],
+    ['0', 1, { problem: 'From 1 to 1440 minutes.' }],
+    ['2000', 0, { problem: 'From 0 to 1440 minutes.' }],
+  ])('%j minutes, at least %d', (text, least, read) => expect(readMinutes(text, least)).toEqual(read));
+});
+
+describe('since when', () => {
+  const asked = (condition: 'frozen' | 'thawed' | 'fresh', sinceDaysAgo: string) =>
+    sinceOf({ condition, sinceDaysAgo }, null, NOW, 'UTC');
+  it('a day alone counts from its first minute', () => {
+    expect(asked('fresh', '0')).toBe(Date.UTC(2026, 5, 12));
+    expect(asked('thawed', '2')).toBe(Date.UTC(2026, 5, 10));
+  });
+  it('nobody knows stays unknown', () => expect(asked('fresh', 'unknown')).toBeNull());
+  it('food in the stores goes by its own record', () => {
+    const { stored } = chosen;
+    expect(sinceOf({ condition: 'frozen', sinceDaysAgo: 'unknown' }, stored, NOW, 'UTC')).toBe(NOW);
+    expect(sinceOf({ condition: 'thawed', sinceDaysAgo: '0' }, stored, NOW, 'UTC')).toBeNull();
+  });
+});
+
+describe('accepting a way', () => {
+  const inputs = {
+    massKg: 2.4,
+    serveAt: NOW + 10,
+    cookFastMs: 1.4,
+    cookSlowMs: 2.6,
+    restMs: 0,
+    since: NOW,
+  };
+  const way = { method: 'refrigerator', window: { from: NOW + 1.5, to: NOW + 2.5 } } as never;
+  const draft = draftFor(chosen, 'kg', homeRules);
+
+  it('plans a food in the stores, and adds one that is not', () => {
+    expect(acceptedEvents(chosen, draft, inputs, way, NOW).map(({ type }) => type)).toEqual(['planned']);
+    const [added, planned] = acceptedEvents({ ...chosen, stored: null }, draft, inputs, way, NOW);
+    expect([added!.type, planned!.type]).toEqual(['added', 'planned']);
+    expect(added!.foodId).toBe(planned!.foodId);
+    expect(stateOf(added!, planned!).plan).toMatchObject({ cookFastMs: 1, cookSlowMs: 3, startBy: NOW + 3 });
+  });
+
+  it('does nothing without a window', () =>
+    expect(acceptedEvents(chosen, draft, inputs, { method: 'fresh', window: null } as never, NOW)).toEqual(
+      [],
+    ));
+
+  it('makes ids that grow', () => {
+    const [a, b] = [newEvent('x', NOW, 'thawed', {}), newEvent('x', NOW, 'thawed', {})];
+    expect(a.id < b.id).toBe(true);
+  });
+});

@@ -1,0 +1,150 @@
+import { MOST_EVENTS } from '@omtel/core/api';
+import type { FoodEvent } from '@omtel/core/trail';
+import { lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
+import { api } from '../api';
+import { makeStore, type AppStore } from '../store';
+import { allEvents, allRefused, dropRefused, putEvents, takeOut } from './drawer';
+import { newEvent, record } from './record';
+import { dropEntry, sendOutbox } from './send';
+
+/** What a server would answer to a batch: null for out of reach. */
+type Answer = (events: readonly FoodEvent[]) => { status: number; body: unknown } | null;
+
+let store: AppStore;
+let batches: FoodEvent[][];
+
+function serverAnswers(answer: Answer): void {
+  batches = [];
+  global.fetch = (async (request: Request) => {
+    if (request.method !== 'POST') return new Response('{}', { status: 200 });
+    const { events } = (await request.json()) as { events: FoodEvent[] };
+    batches.push(events);
+    const answered = answer(events);
+    if (!answered) throw new TypeError('Failed to fetch');
+    return new Response(JSON.stringify(answered.body), {
+      status: answered.status,
+      headers: { 'content-type': answered.status < 400 ? 'application/json' : 'application/problem+json' },
+    });
+  }) as never;
+}
+
+const taken: Answer = (events) => ({
+  status: 200,
+  body: { accepted: events.map(({ id }) => id), foods: [] },
+});
+const refusedWith = (status: number, detail: string) => ({
+  status,
+  body: { type: 'about:blank', title: 'Not possible', status, detail },
+});
+const note = (text: string) => newEvent(LAMB_ID, NOW, 'note', { text });
+const outbox = () => store.getState().outbox;
+
+beforeAll(() => {
+  // Outside a browser a Request knows no relative addresses.
+  const Native = Request;
+  global.Request = class extends Native {
+    constructor(input: RequestInfo, init?: RequestInit) {
+      super(typeof input === 'string' ? new URL(input, 'http://localhost').href : input, init);
+    }
+  } as never;
+});
+
+beforeEach(async () => {
+  store = makeStore();
+  await takeOut((await allEvents()).map(({ id }) => id));
+  for (const { id } of await allRefused()) await dropRefused(id);
+});
+
+afterEach(() => store.dispatch(api.util.resetApiState()));
+
+describe('the outbox', () => {
+  it('keeps an entry before it is sent, and lets it go once the server has it', async () => {
+    let keptWhileSending = 0;
+    serverAnswers((events) => {
+      void allEvents().then(({ length }) => (keptWhileSending = length));
+      return taken(events);
+    });
+    await store.dispatch(record(note('one')));
+    await store.dispatch(sendOutbox());
+    expect(keptWhileSending).toBe(1);
+    expect(await allEvents()).toEqual([]);
+    expect(outbox()).toEqual({ waiting: 0, problem: null, refused: [] });
+  });
+
+  it('keeps all while the server is away, and sends them in order when it is back', async () => {
+    serverAnswers(() => null);
+    const entries = [note('one'), note('two'), note('three')];
+    for (const entry of entries) await store.dispatch(record(entry));
+    await store.dispatch(sendOutbox());
+    expect(outbox().waiting).toBeGreaterThan(0);
+    expect(outbox().problem).toMatch(/cannot be reached/);
+    expect(await allEvents()).toHaveLength(3);
+
+    serverAnswers(taken);
+    await store.dispatch(sendOutbox());
+    expect(batches.flat().map(({ id }) => id)).toEqual(entries.map(({ id }) => id));
+    expect(await allEvents()).toEqual([]);
+  });
+
+  it.each([401, 429, 500, 503])('keeps all when the server says %d', async (status) => {
+    serverAnswers(() => refusedWith(status, 'Not now.'));
+    await putEvents([note('one')]);
+    await store.dispatch(sendOutbox());
+    expect(await allEvents()).toHaveLength(1);
+    expect(outbox().problem).toBe('Not now.');
+  });
+
+  it('lays a refused entry aside and sends the others', async () => {
+    const [good, bad, better] = [note('good'), note('bad'), note('better')] as const;
+    serverAnswers((events) =>
+      events.some(({ id }) => id === bad.id) ? refusedWith(422, 'That has not happened yet.') : taken(events),
+    );
+    await putEvents([good, bad, better]);
+    await store.dispatch(sendOutbox());
+    expect(await allEvents()).toEqual([]);
+    expect(batches.flat().filter(({ id }) => id === better.id)).toHaveLength(2);
+    expect(outbox().refused).toEqual([{ id: bad.id, event: bad, sentence: 'That has not happened yet.' }]);
+    await store.dispatch(dropEntry(bad.id));
+    expect(outbox().refused).toEqual([]);
+    expect(await allRefused()).toEqual([]);
+  });
+
+  it('sends no more at once than the server takes', async () => {
+    serverAnswers(taken);
+    await putEvents(Array.from({ length: MOST_EVENTS + 5 }, (_, i) => note(`${i}`)));
+    await store.dispatch(sendOutbox());
+    expect(batches.map(({ length }) => length)).toEqual([MOST_EVENTS, 5]);
+  });
+});
+
+describe('what an entry leads to is shown at once', () => {
+  const foods = () =>
+    api.endpoints.foods
+      .select()(store.getState())
+      .data!.foods.map(({ state }) => state);
+  beforeEach(async () => {
+    serverAnswers(() => null);
+    await store.dispatch(api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()))));
+  });
+
+  it('in the list, by the fold the server uses', async () => {
+    await store.dispatch(record(newEvent(LAMB_ID, NOW + 1, 'thawStarted', { method: 'coldWater' })));
+    expect(foods()[0]).toMatchObject({ stage: 'thawing', place: 'water' });
+  });
+
+  it('as a food come or gone', async () => {
+    const other = { ...lambAdded(NOW), foodId: '01900000-0000-7000-8000-000000000002' } as FoodEvent;
+    await store.dispatch(record(other));
+    expect(foods()).toHaveLength(2);
+    await store.dispatch(record(newEvent(LAMB_ID, NOW + 1, 'discarded', {})));
+    expect(foods().map(({ foodId }) => foodId)).toEqual([other.foodId]);
+  });
+
+  it('but a correction waits for the server, which has the history', async () => {
+    const before = foods();
+    await store.dispatch(
+      record(newEvent(LAMB_ID, NOW + 1, 'corrected', { eventId: LAMB_ID, withdrawn: true })),
+    );
+    expect(foods()).toEqual(before);
+  });
+});
