@@ -85,7 +85,10 @@ run(async () => {
       await page.request.post('/api/household/restart', { headers: { origin: stage.address } });
       await show(page);
       await page.getByRole('heading', { level: 1 }).first().waitFor();
-      await page.getByText(/^Fetching/).first().waitFor({ state: 'detached' });
+      await page
+        .getByText(/^Fetching/)
+        .first()
+        .waitFor({ state: 'detached' });
       await page.waitForLoadState('networkidle');
       await page.evaluate(() => document.fonts.ready);
       await page.screenshot({ path: `${FOLDER}/${name}.png` });
