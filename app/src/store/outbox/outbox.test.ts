@@ -15,7 +15,7 @@ let batches: FoodEvent[][];
 
 function serverAnswers(answer: Answer): void {
   batches = [];
-  global.fetch = (async (request: Request) => {
+  globalThis.fetch = (async (request: Request) => {
     if (request.method !== 'POST') return new Response('{}', { status: 200 });
     const { events } = (await request.json()) as { events: FoodEvent[] };
     batches.push(events);
@@ -42,7 +42,7 @@ const outbox = () => store.getState().outbox;
 beforeAll(() => {
   // Outside a browser a Request knows no relative addresses.
   const Native = Request;
-  global.Request = class extends Native {
+  globalThis.Request = class extends Native {
     constructor(input: RequestInfo, init?: RequestInit) {
       super(typeof input === 'string' ? new URL(input, 'http://localhost').href : input, init);
     }
