@@ -1,2 +1,10 @@
-export * from './properties';
+export * from './errors';
+export * from './material';
 export * from './microwave';
+export * from './shapes';
+export * from './environment';
+export * from './refrigerator';
+export * from './series';
+export * from './forecast';
+export { evaporation, saturatedVapour } from './evaporation';
+export { conductivity, density, iceFraction, makeupOf, specificHeat } from './properties';

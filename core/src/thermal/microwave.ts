@@ -1,5 +1,5 @@
 import type { Food } from '../foods';
-import { heatBetween } from './properties';
+import { enthalpyAt, materialOfFood } from './material';
 
 /** An appliance set to thaw. Part of the power reaches the food (η), part of the time it is on (duty). */
 export interface Microwave {
@@ -20,11 +20,12 @@ export const USUAL_MICROWAVE: Microwave = { powerW: 800, duty: 0.3, efficiency: 
  * @returns time in ms
  */
 export function microwaveThawMs(
-  food: Food,
+  food: Pick<Food, 'composition' | 'freezingPointC'>,
   massKg: number,
   startC: number,
-  microwave = USUAL_MICROWAVE,
+  { powerW, duty, efficiency } = USUAL_MICROWAVE,
 ): number {
-  const heat = massKg * heatBetween(food.composition, food.freezingPointC, startC, food.freezingPointC);
-  return (heat / (microwave.powerW * microwave.duty * microwave.efficiency)) * 1000;
+  const material = materialOfFood(food);
+  const heat = massKg * (enthalpyAt(material, food.freezingPointC) - enthalpyAt(material, startC));
+  return (heat / (powerW * duty * efficiency)) * 1000;
 }

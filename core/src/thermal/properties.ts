@@ -1,69 +1,92 @@
 import type { Composition } from '../foods';
+import {
+  BOUND_WATER_PER_PROTEIN,
+  components,
+  CONDUCTIVITY,
+  DENSITY,
+  SPECIFIC_HEAT,
+  type Component,
+} from './components';
+import { CompositionProblem, FreezingPointProblem } from './errors';
+
+/** Mass fractions of a food, sum 1, and where its water begins to freeze. */
+export interface Makeup {
+  readonly fractions: Record<Exclude<Component, 'ice'>, number>;
+  /** Initial freezing point t_f, °C. */
+  readonly freezingPointC: number;
+}
+
+/** Rounding of a table in tenths of a gram is forgiven; a missing part is not. */
+const SUM_TOLERANCE = 1e-6;
 
 /**
- * Polynomials of specific heat, J/(kg·K), T in °C: Choi & Okos (1986), as tabulated in ASHRAE Handbook – Refrigeration,
- * "Thermal Properties of Foods".
- */
-const SPECIFIC_HEAT = {
-  protein: (t: number) => 2008.2 + 1.2089 * t - 1.3129e-3 * t * t,
-  fat: (t: number) => 1984.2 + 1.4733 * t - 4.8008e-3 * t * t,
-  carbohydrate: (t: number) => 1548.8 + 1.9625 * t - 5.9399e-3 * t * t,
-  fibre: (t: number) => 1845.9 + 1.8306 * t - 4.6509e-3 * t * t,
-  ash: (t: number) => 1092.6 + 1.8896 * t - 3.6817e-3 * t * t,
-  water: (t: number) =>
-    t >= 0 ? 4176.2 - 9.0864e-2 * t + 5.4731e-3 * t * t : 4081.7 - 5.3062 * t + 0.99516 * t * t,
-  ice: (t: number) => 2062.3 + 6.0769 * t,
-};
-
-/** Latent heat of fusion of water, J/kg. */
-const LATENT_HEAT = 333.6e3;
-/** Bound water never freezes: 0.4 kg per kg of protein. */
-const BOUND_WATER_PER_PROTEIN = 0.4;
-
-/**
- * Mass fraction of ice at a temperature.
- *
- * x_ice = max(0, (x_water − x_b)(1 − t_f/T)) below the initial freezing point t_f.
- *
  * @param composition g per 100 g
- * @param freezingPointC initial freezing point t_f, °C
- * @param temperatureC T, °C
+ * @param freezingPointC initial freezing point, °C
+ * @throws CompositionProblem when a part is negative or the parts do not sum to the whole
+ * @throws FreezingPointProblem above 0 °C
  */
-export function iceFraction(composition: Composition, freezingPointC: number, temperatureC: number): number {
-  if (temperatureC >= freezingPointC) return 0;
-  const freezable = (composition.water - BOUND_WATER_PER_PROTEIN * composition.protein) / 100;
-  return Math.max(0, freezable * (1 - freezingPointC / temperatureC));
-}
-
-function specificHeat(composition: Composition, freezingPointC: number, t: number): number {
-  const ice = iceFraction(composition, freezingPointC, t);
-  const solids = (['protein', 'fat', 'carbohydrate', 'fibre', 'ash'] as const).reduce(
-    (sum, part) => sum + (composition[part] / 100) * SPECIFIC_HEAT[part](t),
-    0,
-  );
-  return solids + (composition.water / 100 - ice) * SPECIFIC_HEAT.water(t) + ice * SPECIFIC_HEAT.ice(t);
+export function makeupOf(composition: Composition, freezingPointC: number): Makeup {
+  const { water, protein, fat, carbohydrate, fibre, ash } = composition;
+  const parts = [water, protein, fat, carbohydrate, fibre, ash];
+  const sum = parts.reduce((a, b) => a + b, 0) / 100;
+  const negative = parts.find((part) => !(part >= 0));
+  if (negative !== undefined)
+    throw new CompositionProblem(`A part of a food cannot be ${negative} g.`, negative);
+  if (Math.abs(sum - 1) > SUM_TOLERANCE)
+    throw new CompositionProblem(`The parts of a food must sum to 1, not ${sum}.`, sum);
+  if (!(freezingPointC < 0))
+    throw new FreezingPointProblem(`Food freezes below 0 °C, not at ${freezingPointC} °C.`, freezingPointC);
+  return {
+    fractions: {
+      water: water / 100,
+      protein: protein / 100,
+      fat: fat / 100,
+      carbohydrate: carbohydrate / 100,
+      fibre: fibre / 100,
+      ash: ash / 100,
+    },
+    freezingPointC,
+  };
 }
 
 /**
- * Heat that takes a kilogram of food from one temperature to a warmer one, melting included, J/kg.
+ * Mass fraction of ice: x_ice = max(0, (x_water − x_b)(1 − t_f/T)) below t_f, else 0.
  *
- * ΔH = ∫ c(τ) dτ + L·(x_ice(from) − x_ice(to)), c with the composition at τ; midpoint rule in steps of at most 0.1 K.
- *
- * @param fromC start, °C
- * @param toC end, °C
+ * @param t temperature T, °C
  */
-export function heatBetween(
-  composition: Composition,
-  freezingPointC: number,
-  fromC: number,
-  toC: number,
-): number {
-  const steps = Math.max(1, Math.ceil(Math.abs(toC - fromC) / 0.1));
-  const step = (toC - fromC) / steps;
-  let sensible = 0;
-  for (let i = 0; i < steps; i++)
-    sensible += specificHeat(composition, freezingPointC, fromC + (i + 0.5) * step) * step;
-  const melted =
-    iceFraction(composition, freezingPointC, fromC) - iceFraction(composition, freezingPointC, toC);
-  return sensible + LATENT_HEAT * melted;
+export function iceFraction({ fractions, freezingPointC }: Makeup, t: number): number {
+  if (t >= freezingPointC) return 0;
+  const freezable = Math.max(0, fractions.water - BOUND_WATER_PER_PROTEIN * fractions.protein);
+  return freezable * (1 - freezingPointC / t);
+}
+
+/** Mass fractions at a temperature, ice told apart from water. */
+function partsAt(makeup: Makeup, t: number): Record<Component, number> {
+  const ice = iceFraction(makeup, t);
+  return { ...makeup.fractions, water: makeup.fractions.water - ice, ice };
+}
+
+/** Specific heat without melting, J/(kg·K): c = Σ xᵢ(t) cpᵢ(t). */
+export function specificHeat(makeup: Makeup, t: number): number {
+  const parts = partsAt(makeup, t);
+  return components.reduce((sum, part) => sum + parts[part] * SPECIFIC_HEAT[part](t), 0);
+}
+
+/** Density, kg/m³: 1/ρ = Σ xᵢ/ρᵢ. */
+export function density(makeup: Makeup, t: number): number {
+  const parts = partsAt(makeup, t);
+  return 1 / components.reduce((sum, part) => sum + parts[part] / DENSITY[part](t), 0);
+}
+
+/** Thermal conductivity, W/(m·K), parallel over volume fractions: k = Σ kᵢ vᵢ, vᵢ = (xᵢ/ρᵢ)/Σ(xⱼ/ρⱼ). */
+export function conductivity(makeup: Makeup, t: number): number {
+  const parts = partsAt(makeup, t);
+  let volume = 0;
+  let sum = 0;
+  for (const part of components) {
+    const own = parts[part] / DENSITY[part](t);
+    volume += own;
+    sum += own * CONDUCTIVITY[part](t);
+  }
+  return sum / volume;
 }

@@ -13,6 +13,9 @@ const DUST = 1e-12;
  * @example snap(0.1 + 0.2) // 0.3
  */
 export function snap(value: number, scale = Math.abs(value)): number {
-  const short = Number(value.toPrecision(TYPED_DIGITS));
+  if (scale === 0) return value;
+  // Digits are counted from the scale: a small difference of large numbers has fewer to its name.
+  const decimals = TYPED_DIGITS - 1 - Math.floor(Math.log10(scale));
+  const short = Number(value.toFixed(Math.min(100, Math.max(0, decimals))));
   return Math.abs(short - value) <= DUST * scale ? short : value;
 }

@@ -39,6 +39,9 @@ describe('round trips give back the number that was typed', () => {
     );
   });
 
+  it('for a reading just below 32 °F, where the difference is small', () =>
+    expect(toFahrenheit(celsius(toCelsius(fahrenheit(31.8516))))).toBe(31.8516));
+
   it.each<MassUnit>(['kg', 'g', 'lb', 'oz'])('for masses in %s', (unit) => {
     fc.assert(
       fc.property(typed(0, 1000), (value) =>

@@ -1,0 +1,4 @@
+export * from './history';
+export * from './lethality';
+export * from './growth';
+export * from './organisms';
