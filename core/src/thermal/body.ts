@@ -27,6 +27,8 @@ interface Meeting {
 export interface Cabinet {
   readonly refrigerator: Refrigerator;
   readonly neighbours: readonly Neighbour[];
+  /** How many bodies alike stand in it, each giving it the same heat; 1 unless said otherwise. */
+  readonly bodies?: number;
 }
 
 /**
@@ -118,7 +120,7 @@ export class Body implements DiffusiveSystem {
     let power = 0;
     for (const meeting of this.meetings) power += this.give(meeting, y, out, air);
     out[grid.cells] = power / this.massKg;
-    if (this.cabinet) this.warmCabinet(y, out, this.inCabinet ? power : 0);
+    if (this.cabinet) this.warmCabinet(y, out, this.inCabinet ? power * (this.cabinet.bodies ?? 1) : 0);
   }
 
   spectralRadius(y: Float64Array): number {

@@ -228,7 +228,7 @@ describe('whatever the body', () => {
         ...input,
         resolution,
         untilS: 2 * input.untilS,
-        until: ({ coldestC, warmestC }) => (rising ? coldestC > target + 1 : warmestC < target - 1),
+        until: ({ coreC }) => (rising ? coreC > target : coreC < target),
       });
       return crossingS(timeS, coreC, target, rising)!;
     }) as [number, number];
@@ -295,7 +295,7 @@ describe('monotone', () => {
         segments: always(6, h),
         untilS: 400 * HOUR_S,
         resolution: 'coarse',
-        until: ({ coldestC }) => coldestC > 0,
+        until: ({ coreC }) => coreC > -1,
       }),
       -1.1,
     );
@@ -325,7 +325,7 @@ describe('monotone', () => {
           segments: always(3.5, 8),
           untilS: 100 * HOUR_S,
           resolution: 'coarse',
-          until: ({ warmestC }) => warmestC < 20,
+          until: ({ coreC }) => coreC < 20,
         }),
         21,
       );

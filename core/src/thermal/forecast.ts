@@ -29,9 +29,8 @@ export interface ForecastInput {
 /** A body at one moment of its forecast. */
 export interface Moment {
   readonly timeS: number;
+  readonly coreC: number;
   readonly meanC: number;
-  readonly warmestC: number;
-  readonly coldestC: number;
 }
 
 /** Told from time to time while a forecast runs; returning false cancels it. */
@@ -50,6 +49,9 @@ export class StartProblem extends ThermalProblem {}
 
 /** Curves are drawn, and crossings found, between points this share of the whole apart; steps may be longer. */
 const POINTS = 160;
+/** Where the end is not known beforehand, points stand closer at first: this share of the time so far. */
+const SHARE_SO_FAR = 1 / 80;
+const CLOSEST_S = 30;
 /** Steps never span more points than this, so that nothing in the surroundings is stepped over. */
 const LONGEST_STEP_POINTS = 12;
 const TOLD_EVERY = 8;
@@ -74,7 +76,9 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
   const stepper = new ChebyshevStepper(body, body.uniform(startC));
   const { y } = stepper;
   const history = new History(body, FACES[shape.kind][0]!);
-  const apart = untilS / POINTS;
+  const widest = untilS / POINTS;
+  const apartAt = (atS: number) =>
+    input.until ? Math.min(widest, Math.max(CLOSEST_S, atS * SHARE_SO_FAR)) : widest;
 
   let timeS = 0;
   let steps = 0;
@@ -87,6 +91,7 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
     if (steps === 0) history.note(timeS, y);
     const around = stay === 0 ? faceOf(segment, 'side').temperatureC : null;
     while (timeS < endS - 1e-9) {
+      const apart = apartAt(timeS);
       let limit = Math.min(LONGEST_STEP_POINTS * apart, endS - timeS);
       if (cabinet) {
         const air = y[body.airAt]!;
@@ -170,12 +175,11 @@ class History {
   }
 
   latest(): Moment {
-    const field = this.fields.at(-1)!;
+    const { grid } = this.body;
     return {
       timeS: this.timeS.at(-1)!,
+      coreC: coreTemperature(grid, findCore(grid, this.lag), this.fields.at(-1)!),
       meanC: this.meanC.at(-1)!,
-      warmestC: field.reduce((a, b) => Math.max(a, b)),
-      coldestC: field.reduce((a, b) => Math.min(a, b)),
     };
   }
 

@@ -3,6 +3,7 @@ export * from './material';
 export * from './microwave';
 export * from './shapes';
 export * from './environment';
+export * from './media';
 export * from './refrigerator';
 export * from './series';
 export * from './forecast';

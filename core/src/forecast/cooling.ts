@@ -1,0 +1,149 @@
+import type { Food } from '../foods';
+import {
+  forecast,
+  materialOfFood,
+  media,
+  throughWall,
+  USUAL_REFRIGERATOR,
+  type Coefficient,
+  type FaceEnvironment,
+  type Neighbour,
+  type OnProgress,
+  type Refrigerator,
+  type Segment,
+  type Series,
+} from '../thermal';
+import { filled, type Container } from './containers';
+
+export const coolingPlaces = ['counter', 'iceBath', 'refrigerator', 'freezer'] as const;
+export type CoolingPlace = (typeof coolingPlaces)[number];
+
+/** One stay of a cooling, in order; the last one holds for ever. */
+export interface Stay {
+  readonly place: CoolingPlace;
+  readonly forS: number;
+}
+
+/** How a batch is to be cooled. */
+export interface CoolingInput {
+  readonly food: Pick<Food, 'composition' | 'freezingPointC'>;
+  readonly massKg: number;
+  readonly startC: number;
+  readonly container: Container;
+  readonly count: number;
+  readonly lid: boolean;
+  readonly stirred: boolean;
+  readonly stays: readonly Stay[];
+  readonly refrigerator?: Refrigerator;
+  readonly neighbours?: readonly Neighbour[];
+  /** The coefficients have been found to be so many times what is usual, by a reading. */
+  readonly fit?: number;
+}
+
+/** A batch forecast with the usual coefficients and with the ends of their range. */
+export interface CoolingBand {
+  readonly usual: Series;
+  readonly slow: Series;
+  readonly fast: Series;
+}
+
+/** Forecasts run this long: the second mark and some more. */
+export const COOLING_S = 12 * 3600;
+/** From this much water on a liquid is thin and mixes itself. */
+const THIN_WATER = 90;
+/** What stands under a container lets less heat through than open air: a board or a shelf. */
+const BOARD_H = 3;
+const SHELF_SHARE = 0.75;
+/** A reading pins the coefficients down to about this share. */
+const FITTED_SPREAD = 0.1;
+export const ROOM_C = 21;
+const ICE_WATER_C = 0.5;
+const FREEZER_C = -18;
+
+type Pace = 'usual' | 'low' | 'high';
+
+/** What stood in the refrigerator already, where nobody said otherwise. */
+export const USUAL_NEIGHBOURS: readonly Neighbour[] = [
+  { name: 'Milk, 1 litre', heatJK: 4000, surfaceWK: 0.55, startC: 4 },
+];
+
+export const isThin = ({ composition }: CoolingInput['food']): boolean => composition.water >= THIN_WATER;
+
+/**
+ * How a batch cools: what its middle and its mean do from the heat on, between a sluggish and a lively surrounding, and
+ * what it does to the refrigerator.
+ *
+ * @throws DoesNotFit when the containers are too few
+ */
+export function coolingBand(input: CoolingInput, onProgress?: OnProgress): CoolingBand {
+  const part = (i: number) => onProgress && ((share: number) => onProgress((i + share) / 3));
+  return {
+    usual: coolAt(input, 'usual', part(0)),
+    slow: coolAt(input, 'low', part(1)),
+    fast: coolAt(input, 'high', part(2)),
+  };
+}
+
+/** One forecast of a batch. */
+export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress): Series {
+  const { food, massKg, startC, container, count, stirred } = input;
+  const material = materialOfFood(food);
+  const refrigerator = input.refrigerator ?? USUAL_REFRIGERATOR;
+  let untilS = 0;
+  const segments = input.stays.map((stay, i): Segment => {
+    untilS = i === input.stays.length - 1 ? Infinity : untilS + stay.forS;
+    return { untilS, ...surroundings(stay.place, input, pace, refrigerator) };
+  });
+  return forecast(
+    {
+      material,
+      shape: filled(container, massKg / material.densityKgM3, count),
+      startC,
+      segments,
+      untilS: COOLING_S,
+      mixed: stirred || isThin(food),
+      resolution: 'coarse',
+      cabinet: { refrigerator, neighbours: input.neighbours ?? USUAL_NEIGHBOURS, bodies: count },
+    },
+    onProgress,
+  );
+}
+
+function surroundings(
+  place: CoolingPlace,
+  { container, lid, food, fit }: CoolingInput,
+  pace: Pace,
+  refrigerator: Refrigerator,
+): Omit<Segment, 'untilS'> {
+  const h = (coefficient: Coefficient): number => {
+    if (fit === undefined) return coefficient[pace];
+    const spread = pace === 'low' ? 1 - FITTED_SPREAD : pace === 'high' ? 1 + FITTED_SPREAD : 1;
+    return coefficient.usual * fit * spread;
+  };
+  const walled = (outer: number) =>
+    throughWall(outer, container.wall.thicknessM, container.wall.conductivity);
+  const inAir = (temperatureC: number, air: Coefficient, under: number): Omit<Segment, 'untilS'> => {
+    const top: FaceEnvironment = lid
+      ? { temperatureC, h: h(media.underLid) }
+      : { temperatureC, h: h(air), wetness: isThin(food) ? 1 : 0.5 };
+    return {
+      rest: { temperatureC, h: walled(h(air)) },
+      faces: { top, bottom: { temperatureC, h: walled(under) } },
+    };
+  };
+  switch (place) {
+    case 'counter':
+      return inAir(ROOM_C, media.roomAir, BOARD_H);
+    case 'refrigerator':
+      return {
+        cabinet: true,
+        ...inAir(refrigerator.setC, media.stillRefrigerator, SHELF_SHARE * h(media.stillRefrigerator)),
+      };
+    case 'freezer':
+      return inAir(FREEZER_C, media.stillRefrigerator, SHELF_SHARE * h(media.stillRefrigerator));
+    case 'iceBath': {
+      const bath = { temperatureC: ICE_WATER_C, h: walled(h(media.iceBath)) };
+      return { rest: bath, faces: { bottom: bath, top: inAir(ROOM_C, media.roomAir, BOARD_H).faces!.top } };
+    }
+  }
+}

@@ -1,0 +1,253 @@
+import fc from 'fast-check';
+import { catalogue, foodById, type FormId } from '../foods';
+import { homeRules, thawTime, waterRule } from '../guidance';
+import { METRIC } from '../testing/story';
+import { crossingS, SizeProblem } from '../thermal';
+import { HOUR_MS, toCelsius, toKilograms, type Mass } from '../units';
+import {
+  bodyOf,
+  cheapestChange,
+  containerById,
+  coolAt,
+  coolingBand,
+  coolingVerdict,
+  DoesNotFit,
+  fewestOf,
+  fitTo,
+  roastForecast,
+  thawAssumptions,
+  thawBand,
+  thawedAtC,
+  thawLeft,
+  type CoolingInput,
+} from '.';
+
+const thaw = (id: string, form: FormId, massKg: number, place: 'refrigerator' | 'coldWater') =>
+  thawBand({ food: foodById(id), form, massKg, place, startC: -18 });
+const overlaps = (a: { fastMs: number; slowMs: number }, b: { fastMs: number; slowMs: number }) =>
+  a.fastMs <= b.slowMs && a.slowMs >= b.fastMs;
+
+describe('thawing against the rules of thumb', () => {
+  it.each([
+    ['lamb-shoulder-bone-in', 'boneInJoint', [2, 2.4, 3, 4, 5, 6]],
+    ['beef-roast-boneless', 'bonelessJoint', [2, 3, 4, 5, 6]],
+    ['turkey-whole', 'wholeBird', [3, 4, 5, 6]],
+    ['chicken-whole', 'wholeBird', [2, 2.5]],
+  ] as const)('%s in the refrigerator overlaps 24 h per 4–5 lb', (id, form, weights) => {
+    for (const kg of weights) {
+      const rule = thawTime(homeRules.thawing.refrigerator.value, kg);
+      expect(overlaps(thaw(id, form, kg, 'refrigerator'), rule)).toBe(true);
+    }
+  });
+
+  it.each([0.25, 0.5, 1, 1.5])('a flat pack of %d kg in cold water overlaps the pack rule', (kg) => {
+    const rule = thawTime(waterRule('flatPack', homeRules).value, kg);
+    expect(overlaps(thaw('ground-beef', 'flatPack', kg, 'coldWater'), rule)).toBe(true);
+  });
+
+  it('solid joints take far longer in water than the rule says', () => {
+    const rule = thawTime(waterRule('boneInJoint', homeRules).value, 2.4);
+    expect(thaw('lamb-shoulder-bone-in', 'boneInJoint', 2.4, 'coldWater').fastMs).toBeGreaterThan(
+      rule.slowMs,
+    );
+  });
+
+  it('a measured thickness narrows the band, and says so', () => {
+    const input = {
+      food: foodById('lamb-shoulder-bone-in'),
+      form: 'boneInJoint',
+      massKg: 2.4,
+      place: 'refrigerator',
+      startC: -18,
+    } as const;
+    const guess = thawBand(input);
+    const measured = thawBand({ ...input, thickestM: 0.12 });
+    const width = (span: { fastMs: number; slowMs: number }) => span.slowMs / span.fastMs;
+    expect(width(measured)).toBeLessThan(width(guess));
+    expect(thawAssumptions({ ...input, thickestM: 0.12 }, METRIC)[0]!.value).toBe('12 cm, as measured');
+    expect(thawAssumptions(input, METRIC)[0]!.value).toMatch(/usual for its weight/);
+  });
+});
+
+describe('a thaw under way', () => {
+  const lamb = {
+    food: foodById('lamb-shoulder-bone-in'),
+    form: 'boneInJoint',
+    massKg: 2.4,
+    place: 'refrigerator',
+    startC: -18,
+  } as const;
+
+  it('has less left the warmer its centre, and water is quicker than air', () => {
+    const left = [-10, -5, -3].map((core) => thawLeft(lamb, core, 'refrigerator').slowMs);
+    expect(left[0]!).toBeGreaterThan(left[1]!);
+    expect(left[1]!).toBeGreaterThan(left[2]!);
+    expect(thawLeft(lamb, -3, 'coldWater').slowMs).toBeLessThan(left[2]! / 3);
+  });
+
+  it('has none left once thawed, all of it at the freezer’s temperature, and cannot be colder', () => {
+    expect(thawLeft(lamb, thawedAtC(lamb.food), 'refrigerator')).toEqual({ fastMs: 0, slowMs: 0 });
+    const whole = thawBand(lamb);
+    expect(Math.abs(thawLeft(lamb, -18, 'refrigerator').slowMs / whole.slowMs - 1)).toBeLessThan(0.02);
+    expect(() => thawLeft(lamb, -30, 'refrigerator')).toThrow(SizeProblem);
+  });
+});
+
+const soup: CoolingInput = {
+  food: foodById('lentil-soup'),
+  massKg: 4,
+  startC: 90,
+  container: containerById('pot'),
+  count: 1,
+  lid: true,
+  stirred: false,
+  stays: [{ place: 'refrigerator', forS: Infinity }],
+  neighbours: [{ name: 'Milk', heatJK: 4000, surfaceWK: 0.55, startC: 4 }],
+};
+const verdictOf = (input: CoolingInput) => coolingVerdict(coolingBand(input), input, homeRules);
+
+describe('four litres of soup', () => {
+  it('fail in one pot and pass in shallow tubs', () => {
+    const pot = verdictOf(soup);
+    expect(pot.passes).toBe('fails');
+    expect(pot.tooDeep).toBe(true);
+    const tubs = verdictOf({ ...soup, container: containerById('tub'), count: 8, lid: false });
+    expect(tubs.passes).toBe('passes');
+    expect(tubs.tooDeep).toBe(false);
+  });
+
+  it('are told the cheapest change that helps', () => {
+    const change = cheapestChange(soup, homeRules)!;
+    expect(change).not.toBeNull();
+    const { passes, tooDeep } = verdictOf(change.input);
+    expect([passes, tooDeep]).toEqual(['passes', false]);
+  });
+
+  it('warm the refrigerator and the milk beside them', () => {
+    const { refrigerator } = verdictOf({ ...soup, stirred: true, lid: false });
+    expect(refrigerator.warmestC).toBeGreaterThan(6);
+    expect(refrigerator.tooWarmMs).toBeGreaterThan(0.2 * HOUR_MS);
+    expect(refrigerator.neighbours[0]!.warmestC).toBeGreaterThan(4.1);
+  });
+
+  it('do not fit into one tub', () => {
+    const tub = containerById('tub');
+    expect(fewestOf(tub, 4e-3)).toBe(2);
+    expect(() => coolAt({ ...soup, container: tub }, 'usual')).toThrow(DoesNotFit);
+    expect(() => containerById('bathtub')).toThrow(RangeError);
+  });
+
+  it('follow a reading', () => {
+    const tray = { ...soup, container: containerById('metal-tray'), count: 2, lid: false };
+    const forecastAt = (input: CoolingInput) => {
+      const { timeS, coreC } = coolAt(input, 'usual');
+      return crossingS(timeS, coreC, 40, false)!;
+    };
+    const usual = forecastAt(tray);
+    const warmer = fitTo(tray, usual, 46);
+    expect(warmer).toBeLessThan(1);
+    expect(forecastAt({ ...tray, fit: warmer })).toBeGreaterThan(usual);
+    expect(fitTo(tray, usual, 36)).toBeGreaterThan(1);
+  });
+
+  it('never cool sooner for being deeper or lidded', () => {
+    const until21 = (input: CoolingInput) => {
+      const { timeS, coreC } = coolAt(input, 'low');
+      return crossingS(timeS, coreC, 21, false) ?? Infinity;
+    };
+    fc.assert(
+      fc.property(fc.integer({ min: 4, max: 10 }), (count) => {
+        const tubs = { ...soup, container: containerById('tub'), count, lid: false };
+        const usual = 0.995 * until21(tubs);
+        expect(until21({ ...tubs, count: count - 1 })).toBeGreaterThanOrEqual(usual);
+        expect(until21({ ...tubs, lid: true })).toBeGreaterThanOrEqual(usual);
+      }),
+      { numRuns: 4 },
+    );
+  });
+});
+
+/** Each row of the roasting charts: the middle of its weights and its range of minutes. */
+const CHART_ROWS = catalogue.flatMap((food) => {
+  if (!food.roast) return [];
+  const { oven, rows } = homeRules.roasting[food.roast].value;
+  const target = homeRules.cooking.targets[food.cooking!].value.options[0]!.at;
+  return rows.map(({ per, fromLb, toLb, lowMin, highMin }) => {
+    const lb = per === 'piece' ? 0.5 : (fromLb + toLb) / 2;
+    const times = per === 'lb' ? lb : 1;
+    const mass: Mass = { value: lb, unit: 'lb' };
+    return {
+      food,
+      massKg: toKilograms(mass),
+      ovenC: toCelsius(oven),
+      targetC: toCelsius(target),
+      lowMin: lowMin * times,
+      highMin: highMin * times,
+    };
+  });
+});
+
+describe('roasting', () => {
+  it('falls inside the charts’ ranges widened by 15 % for at least 80 % of rows', () => {
+    const inside = CHART_ROWS.filter(({ food, massKg, ovenC, targetC, lowMin, highMin }) => {
+      const { usual } = roastForecast({
+        food,
+        form: food.forms[0]!,
+        massKg,
+        ovenC,
+        fan: false,
+        startC: 5,
+        targetC,
+      });
+      const minutes = crossingS(usual.timeS, usual.coreC, targetC, true)! / 60;
+      return minutes >= 0.85 * lowMin && minutes <= 1.15 * highMin;
+    });
+    expect(CHART_ROWS.length).toBeGreaterThanOrEqual(24);
+    expect(inside.length / CHART_ROWS.length).toBeGreaterThanOrEqual(0.8);
+  });
+
+  const lamb = {
+    food: foodById('lamb-shoulder-bone-in'),
+    form: 'boneInJoint',
+    massKg: 2.4,
+    ovenC: 163,
+    fan: false,
+    startC: 5,
+    targetC: 63,
+  } as const;
+
+  it('narrows with readings, follows them, and goes on rising at rest', () => {
+    const before = roastForecast(lamb);
+    const width = ({ span }: { span: { fastMs: number; slowMs: number } }) => span.slowMs - span.fastMs;
+    const atS = 5400;
+    const at = before.usual.timeS.findIndex((t) => t >= atS);
+    const expected = before.usual.coreC[at]!;
+    const one = roastForecast(lamb, [{ atS, coreC: expected }]);
+    expect(width(one)).toBeLessThan(0.75 * width(before));
+    const behind = roastForecast(lamb, [{ atS, coreC: expected - 6 }]);
+    expect(behind.span.fastMs).toBeGreaterThan(one.span.fastMs);
+    expect(before.carryOverK).toBeGreaterThan(1);
+    expect(before.carryOverK).toBeLessThan(15);
+  });
+
+  it('a fan is quicker', () =>
+    expect(roastForecast({ ...lamb, fan: true }).span.slowMs).toBeLessThan(roastForecast(lamb).span.slowMs));
+});
+
+describe('bodies', () => {
+  it.each(['wholeBird', 'boneInJoint', 'fillet', 'flatPack', 'dish', 'liquid', 'can', 'wholeFish'] as const)(
+    '%s: heavier is thicker, a measured thickness is taken as it is',
+    (form) => {
+      const measure = (shape: ReturnType<typeof bodyOf>) =>
+        shape.kind === 'slab'
+          ? shape.thicknessM
+          : shape.kind === 'brick'
+            ? shape.heightM
+            : 'diameterM' in shape
+              ? shape.diameterM
+              : 0;
+      expect(measure(bodyOf(form, 2e-3))).toBeGreaterThanOrEqual(measure(bodyOf(form, 1e-3)));
+      expect(measure(bodyOf(form, 1e-3, 0.06))).toBeCloseTo(0.06, 9);
+    },
+  );
+});

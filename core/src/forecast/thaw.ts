@@ -1,0 +1,144 @@
+import type { Food, FormId } from '../foods';
+import type { Span } from '../guidance';
+import {
+  crossingS,
+  forecast,
+  materialOfFood,
+  SizeProblem,
+  throughWall,
+  type OnProgress,
+  type Segment,
+  type Series,
+} from '../thermal';
+import { formatLength, SECOND_MS, type UnitSystem } from '../units';
+import { proportionsSpread, THAW_SURROUNDINGS, WRAP, type Assumption } from './assumptions';
+import { bodyOf, usualThickness } from './geometry';
+
+/** Methods whose thaw heat transfer tells; a microwave's is an energy balance of its own. */
+export type ThawPlace = keyof typeof THAW_SURROUNDINGS;
+
+export interface ThawInput {
+  readonly food: Pick<Food, 'composition' | 'freezingPointC'>;
+  readonly form: FormId;
+  readonly massKg: number;
+  readonly place: ThawPlace;
+  /** The thickest part as measured, m; the band is narrower for it. */
+  readonly thickestM?: number;
+  readonly startC: number;
+}
+
+/** A thaw from its fast to its slow end. */
+export interface ThawBand extends Span {
+  readonly fast: Series;
+  readonly slow: Series;
+}
+
+/** "Thawed": the core this far above the initial freezing point. */
+const THAWED_ABOVE_K = 0.5;
+/** No forecast runs on longer than this. */
+const LONGEST_S: Record<ThawPlace, number> = { refrigerator: 14 * 24 * 3600, coldWater: 3 * 24 * 3600 };
+
+/** The temperature of the core at which the model calls a food thawed, °C. */
+export const thawedAtC = ({ freezingPointC }: Pick<Food, 'freezingPointC'>): number =>
+  freezingPointC + THAWED_ABOVE_K;
+
+type Pace = 'fast' | 'slow';
+
+/** One end of the band: fast is thin in a lively surrounding, slow is thick in a sluggish one. */
+function thawAt(input: ThawInput, pace: Pace, change: Change | null, onProgress?: OnProgress): Series {
+  const { food, form, massKg, place, thickestM, startC } = input;
+  const material = materialOfFood(food);
+  const volume = massKg / material.densityKgM3;
+  const spread = thickestM === undefined ? proportionsSpread(form) : 0.03;
+  const thickness = (thickestM ?? usualThickness(form, volume)) * (pace === 'fast' ? 1 - spread : 1 + spread);
+  const segments: Segment[] = change
+    ? [{ ...surroundings(place, pace), untilS: change.atS }, surroundings(change.to, pace)]
+    : [surroundings(place, pace)];
+  const goal = thawedAtC(food);
+  const shape = bodyOf(form, volume, thickness);
+  return forecast(
+    {
+      material,
+      shape,
+      startC,
+      segments,
+      untilS: LONGEST_S[place],
+      resolution: 'coarse',
+      until: ({ coreC }) => coreC > goal,
+    },
+    onProgress,
+  );
+}
+
+interface Change {
+  readonly atS: number;
+  readonly to: ThawPlace;
+}
+
+function surroundings(place: ThawPlace, pace: Pace): Segment {
+  const { temperatureC, coefficient, wrapped } = THAW_SURROUNDINGS[place];
+  const h = pace === 'fast' ? coefficient.high : coefficient.low;
+  return {
+    untilS: Infinity,
+    rest: { temperatureC, h: wrapped ? throughWall(h, WRAP.thicknessM, WRAP.conductivity) : h },
+  };
+}
+
+/** When a series is thawed, s; its end where it is not. */
+const thawedS = ({ timeS, coreC }: Series, food: ThawInput['food']): number =>
+  crossingS(timeS, coreC, thawedAtC(food), true) ?? timeS.at(-1)!;
+
+function spanBetween(aS: number, bS: number): Span {
+  return { fastMs: Math.min(aS, bS) * SECOND_MS, slowMs: Math.max(aS, bS) * SECOND_MS };
+}
+
+/**
+ * How long a frozen food takes to thaw, from heat transfer: a band from the range of the coefficient and of the food's
+ * proportions. It informs a plan and may lengthen it; it never shortens what a rule asks.
+ *
+ * @throws SizeProblem, StartProblem
+ */
+export function thawBand(input: ThawInput, onProgress?: OnProgress): ThawBand {
+  const fast = thawAt(input, 'fast', null, onProgress && ((share) => onProgress(share / 2)));
+  const slow = thawAt(input, 'slow', null, onProgress && ((share) => onProgress(0.5 + share / 2)));
+  return { ...spanBetween(thawedS(fast, input.food), thawedS(slow, input.food)), fast, slow };
+}
+
+/**
+ * How much longer a thaw takes from where it is: the centre reads so much, and the food goes on where it lies or moves
+ * elsewhere. The food is run from frozen until its core reads the same, then on.
+ *
+ * @param coreC what the centre reads now, °C
+ * @param to where it is from now on
+ * @throws SizeProblem when the centre reads colder than the food started
+ */
+export function thawLeft(input: ThawInput, coreC: number, to: ThawPlace): Span {
+  const goal = thawedAtC(input.food);
+  if (coreC >= goal) return { fastMs: 0, slowMs: 0 };
+  if (coreC < input.startC)
+    throw new SizeProblem(`The centre cannot read ${coreC} °C, colder than the freezer.`, coreC);
+  const left = (pace: Pace): number => {
+    const soFar = thawAt(input, pace, null);
+    const atS = Math.max(1, crossingS(soFar.timeS, soFar.coreC, coreC, true) ?? 1);
+    const onward = to === input.place ? soFar : thawAt(input, pace, { atS, to });
+    return thawedS(onward, input.food) - atS;
+  };
+  return spanBetween(left('fast'), left('slow'));
+}
+
+/** What a thaw forecast took for granted. */
+export function thawAssumptions(
+  { food, form, massKg, place, thickestM }: ThawInput,
+  units: UnitSystem,
+): Assumption[] {
+  const volume = massKg / materialOfFood(food).densityKgM3;
+  const { temperatureC, coefficient } = THAW_SURROUNDINGS[place];
+  return [
+    {
+      what: 'Thickest part',
+      value: `${formatLength(thickestM ?? usualThickness(form, volume), units)}${thickestM === undefined ? ', usual for its weight' : ', as measured'}`,
+    },
+    { what: 'Around it', value: `${temperatureC} °C, h ${coefficient.low}–${coefficient.high} W/m²K` },
+    { what: 'Made of', value: `${food.composition.water} % water, ${food.composition.fat} % fat` },
+  ];
+}
