@@ -27,7 +27,7 @@ const food = (name: string) => async (page: Page) => {
 const newPlan = async (page: Page) => {
   await page.goto('/plan/new');
   await tap(page, /^Lamb shoulder/);
-  await page.getByText('Ways that are left').waitFor();
+  await page.getByRole('heading', { name: 'How it thaws' }).waitFor({ timeout: 60_000 });
 };
 
 const PICTURES: readonly Picture[] = [
@@ -57,6 +57,22 @@ const PICTURES: readonly Picture[] = [
       await food('Red lentil soup, 4 litres')(page);
       await tap(page, 'Put leftovers away');
       await page.getByText('Into the cold by').waitFor();
+    },
+  },
+  {
+    name: 'cool',
+    show: async (page) => {
+      await food('Red lentil soup, 4 litres')(page);
+      await tap(page, 'Will it cool in time?');
+      await page.getByText('The marks').waitFor({ timeout: 60_000 });
+      await page.getByText('The marks').scrollIntoViewIfNeeded();
+    },
+  },
+  {
+    name: 'what-if',
+    show: async (page) => {
+      await page.goto('/guide/bench');
+      await page.getByRole('img', { name: /^Trials/ }).waitFor({ timeout: 60_000 });
     },
   },
   { name: 'guide', show: open('/guide') },

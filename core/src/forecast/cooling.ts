@@ -15,10 +15,9 @@ import {
 } from '../thermal';
 import { filled, type Container } from './containers';
 
-export const coolingPlaces = ['counter', 'iceBath', 'refrigerator', 'freezer'] as const;
-export type CoolingPlace = (typeof coolingPlaces)[number];
+export type CoolingPlace = 'counter' | 'iceBath' | 'refrigerator' | 'freezer';
 
-/** One stay of a cooling, in order; the last one holds for ever. */
+/** One stay of a cooling, in order; the last one holds for ever, whatever its `forS`. */
 export interface Stay {
   readonly place: CoolingPlace;
   readonly forS: number;
@@ -146,4 +145,22 @@ function surroundings(
       return { rest: bath, faces: { bottom: bath, top: inAir(ROOM_C, media.roomAir, BOARD_H).faces!.top } };
     }
   }
+}
+
+/**
+ * How many times the usual coefficients a reading speaks for, so that the forecast passes through it.
+ *
+ * @param atS when it was read, s from the heat
+ * @param coreC what the middle read, °C
+ */
+export function fitTo(input: CoolingInput, atS: number, coreC: number): number {
+  let [low, high] = [0.2, 5];
+  for (let i = 0; i < 14; i++) {
+    const middle = Math.sqrt(low * high);
+    const { timeS, coreC: curve } = coolAt({ ...input, fit: middle }, 'usual');
+    const at = timeS.findIndex((t) => t >= atS);
+    if ((curve[at] ?? curve.at(-1)!) > coreC) low = middle;
+    else high = middle;
+  }
+  return Math.sqrt(low * high);
 }

@@ -160,21 +160,3 @@ function changes(input: CoolingInput): CoolingChange[] {
     },
   ];
 }
-
-/**
- * How many times the usual coefficients a reading speaks for, so that the forecast passes through it.
- *
- * @param atS when it was read, s from the heat
- * @param coreC what the middle read, °C
- */
-export function fitTo(input: CoolingInput, atS: number, coreC: number): number {
-  let [low, high] = [0.2, 5];
-  for (let i = 0; i < 14; i++) {
-    const middle = Math.sqrt(low * high);
-    const { timeS, coreC: curve } = coolAt({ ...input, fit: middle }, 'usual');
-    const at = timeS.findIndex((t) => t >= atS);
-    if ((curve[at] ?? curve.at(-1)!) > coreC) low = middle;
-    else high = middle;
-  }
-  return Math.sqrt(low * high);
-}

@@ -101,7 +101,7 @@ const soup: CoolingInput = {
   count: 1,
   lid: true,
   stirred: false,
-  stays: [{ place: 'refrigerator', forS: Infinity }],
+  stays: [{ place: 'refrigerator', forS: 0 }],
   neighbours: [{ name: 'Milk', heatJK: 4000, surfaceWK: 0.55, startC: 4 }],
 };
 const verdictOf = (input: CoolingInput) => coolingVerdict(coolingBand(input), input, homeRules);

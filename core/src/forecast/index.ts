@@ -5,3 +5,5 @@ export * from './containers';
 export * from './cooling';
 export * from './coolingVerdict';
 export * from './roast';
+export * from './jobs';
+export * from './trial';

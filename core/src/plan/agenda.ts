@@ -1,4 +1,6 @@
 import { judge, severity, type ActionKind, type FoodState, type JudgeContext, type Ruling } from '../trail';
+import { formatCeiling } from '../units';
+import { nextMark } from './coolingMarks';
 import { scheduleOf, type Step } from './schedule';
 import { stepWords } from './stepWords';
 
@@ -39,6 +41,18 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
   };
   // What must not be eaten comes before any plan made for it.
   if (verdict === 'discard' || verdict === 'cannotTell') return { ...settle, at: null };
+  const mark = nextMark(food, context.rules);
+  if (mark) {
+    const to = formatCeiling(mark.rule.value.to, context.units);
+    return {
+      ...settle,
+      at: mark.dueAt,
+      title: `Below ${to} by then`,
+      detail: 'Read its middle. Still warmer: divide it, or stand it in ice water and stir.',
+      tick: 'Log a reading',
+      action: 'read',
+    };
+  }
   const next = scheduleOf(food, context.now, context.rules)?.next;
   if (next) {
     const words = stepWords(next, food, context.units, context.rules);

@@ -2,7 +2,7 @@ import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
 import { waterRule, type Span } from '../guidance';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
-import { cookSpan, thawSpan } from './spans';
+import { cookSpan, thawSpan, widened } from './spans';
 
 /** Why a method will not do, and by how much time it misses, where that can be said. */
 export interface Obstacle {
@@ -25,7 +25,10 @@ export interface MethodPlan {
   /** When to start thawing (or, without thawing, cooking): earliest and latest; null when there is no such time. */
   readonly window: Interval | null;
   readonly obstacle: Obstacle | null;
+  /** What the plan goes by: the rule's span, widened by the computed one. */
   readonly thaw: Span | null;
+  readonly ruleThaw: Span | null;
+  readonly computedThaw: Span | null;
   readonly cook: Span;
   readonly cookStartAt: number;
   readonly offHeatAt: number;
@@ -89,6 +92,8 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
     window: fit.window,
     obstacle: fit.obstacle,
     thaw: way.thaw,
+    ruleThaw: thawSpan(method, input),
+    computedThaw: input.computedThaw?.[method] ?? null,
     cook,
     cookStartAt,
     offHeatAt,
@@ -100,7 +105,8 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
 
 function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
   const { rules, form, food } = input;
-  const thaw = thawSpan(method, input);
+  const byRule = thawSpan(method, input);
+  const thaw = byRule && widened(byRule, input.computedThaw?.[method]);
   const cookAtOnceMs = rules.thawing.cookAtOnce.value.ms;
   switch (method) {
     case 'refrigerator': {

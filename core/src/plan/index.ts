@@ -7,3 +7,5 @@ export * from './stepWords';
 export * from './methodWords';
 export * from './rescue';
 export * from './agenda';
+export * from './coolingMarks';
+export * from './icyRescue';

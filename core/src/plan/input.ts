@@ -20,6 +20,8 @@ export interface PlanInput {
   /** Cooking time of the thawed food: the chart's, or the cook's own (then both ends are the same). */
   readonly cook: Span;
   readonly restMs: number;
+  /** Thawing times from heat transfer, where they are known. They may lengthen a plan's, never shorten it. */
+  readonly computedThaw?: Partial<Record<Method, Span>>;
   readonly availability: Availability;
   readonly now: number;
   readonly zone: string;

@@ -1,5 +1,6 @@
 import { clockOf, daysBetween, moment } from '../time';
 import { formatDurationUp, formatDuration } from '../units';
+import type { Span } from '../guidance';
 import type { MethodPlan } from './compareMethods';
 import type { Method } from './input';
 
@@ -12,11 +13,23 @@ export const METHOD_WORDS: Record<Method, string> = {
   fresh: 'Fresh',
 };
 
-/** How long each part takes, in one line: "29 h thawing, 3 h 5 min cooking". */
+/** How long each part takes, in one line: "50 h thawing, 3 h 5 min cooking". */
 export function methodTimes({ thaw, cook }: MethodPlan): string {
   const cooking = `${formatDurationUp(cook.slowMs)} cooking`;
   return thaw ? `${formatDurationUp(thaw.slowMs)} thawing, ${cooking}` : cooking;
 }
+
+/** Why the slow end is the slow end, where heat transfer and the rule of thumb part. */
+export function thawGrounds({ ruleThaw, computedThaw }: MethodPlan): string {
+  if (!ruleThaw) return '';
+  const rule = `Rule ${spanWords(ruleThaw)}`;
+  if (!computedThaw) return `${rule}.`;
+  const slower = computedThaw.slowMs > ruleThaw.slowMs;
+  return `${rule}, computed ${spanWords(computedThaw)}: planned with the slower, ${slower ? 'since the rule is by weight alone and heat goes by thickness' : 'since the rule allows for less than this'}.`;
+}
+
+const spanWords = ({ fastMs, slowMs }: Span): string =>
+  fastMs === slowMs ? formatDurationUp(slowMs) : `${formatDurationUp(fastMs)} to ${formatDurationUp(slowMs)}`;
 
 /** The window in which the method must start, in one line. */
 export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: string): string {

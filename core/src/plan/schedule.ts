@@ -1,7 +1,7 @@
 import { foodById } from '../foods';
 import type { RuleSet } from '../guidance';
 import { bandEndsAt, waterDueAt, type FoodState } from '../trail';
-import { cookSpan, thawSpan } from './spans';
+import { cookSpan, thawSpan, widened } from './spans';
 
 export const stepKinds = [
   'startThaw',
@@ -47,7 +47,13 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   if (!plan) return null;
   const food = foodById(state.foodKey);
   const cook = cookSpan(plan.method, { fastMs: plan.cookFastMs, slowMs: plan.cookSlowMs }, rules);
-  const thaw = thawSpan(plan.method, { food, form: state.form, massKg: state.massKg, rules });
+  const byRule = thawSpan(plan.method, { food, form: state.form, massKg: state.massKg, rules });
+  const { thawFastMs, thawSlowMs } = plan;
+  const thaw =
+    byRule &&
+    (thawFastMs === undefined || thawSlowMs === undefined
+      ? byRule
+      : widened(byRule, { fastMs: thawFastMs, slowMs: thawSlowMs }));
   const started = state.cook;
 
   const thawStartAt = state.thaw?.startedAt ?? Math.max(plan.startBy, now);

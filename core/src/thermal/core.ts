@@ -29,13 +29,18 @@ export function findCore(grid: Grid, lag: Float64Array): CorePoint {
   return { cell, offsets };
 }
 
-/** Reads the core from the cells' temperatures: quadratic along each axis, level at a plane or line of symmetry. */
+/**
+ * Reads the core from the cells' temperatures: quadratic along each axis, level at a plane or line of symmetry. While its
+ * own cell holds ice the cell speaks for itself: across a melting front no parabola fits.
+ */
 export function coreTemperature(
   grid: Grid,
   { cell, offsets }: CorePoint,
   temperature: ArrayLike<number>,
+  freezingPointC: number,
 ): number {
   const here = temperature[cell]!;
+  if (here < freezingPointC) return here;
   return grid.axes.reduce((t, axis, a) => {
     const stride = grid.strides[a]!;
     const x = offsets[a]!;

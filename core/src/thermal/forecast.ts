@@ -175,20 +175,22 @@ class History {
   }
 
   latest(): Moment {
-    const { grid } = this.body;
+    const { grid, material } = this.body;
+    const core = findCore(grid, this.lag);
     return {
       timeS: this.timeS.at(-1)!,
-      coreC: coreTemperature(grid, findCore(grid, this.lag), this.fields.at(-1)!),
+      coreC: coreTemperature(grid, core, this.fields.at(-1)!, material.freezingPointC),
       meanC: this.meanC.at(-1)!,
     };
   }
 
   series(): Series {
-    const core = findCore(this.body.grid, this.lag);
+    const { grid, material } = this.body;
+    const core = findCore(grid, this.lag);
     const [airC = [], ...neighboursC] = this.others;
     return {
       timeS: this.timeS,
-      coreC: this.fields.map((field) => coreTemperature(this.body.grid, core, field)),
+      coreC: this.fields.map((field) => coreTemperature(grid, core, field, material.freezingPointC)),
       surfaceC: this.surfaceC,
       meanC: this.meanC,
       settledC: this.settledC,

@@ -60,6 +60,8 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
     }
     case 'moved':
       return `To ${placeWords(event.payload.place)}`;
+    case 'coolingPlanned':
+      return `Cooling: ${event.payload.how}`;
     case 'eaten':
       return 'Eaten';
     case 'discarded':

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { formIds } from '../foods/schema';
 import { isKnownFood } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
+import { coolingPlanSchema } from './coolingPlan';
 
 /** Where food can be. Heat and water are places too: they say what happens to it there. */
 export const places = [
@@ -54,6 +55,9 @@ export const payloads = {
       cookFastMs: z.number().int().positive(),
       cookSlowMs: z.number().int().positive(),
       restMs: z.number().int().min(0),
+      /** How long it thaws, as it was planned; the rule's span where nothing was computed. */
+      thawFastMs: z.number().int().min(0).optional(),
+      thawSlowMs: z.number().int().min(0).optional(),
       /** When to start, as it was accepted: within these the cook is home and it is neither too early nor too late. */
       startFrom: instant,
       startBy: instant,
@@ -82,6 +86,7 @@ export const payloads = {
       air: temperature.optional(),
     })
     .strict(),
+  coolingPlanned: coolingPlanSchema,
   eaten: nothing,
   discarded: nothing,
   /** Names another event: it happened at another time, or not at all. History itself is never edited. */

@@ -115,6 +115,7 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
         : [],
     coolingSince: null,
     container: null,
+    cooling: null,
     reheats: 0,
     ovenOnAt: null,
     servedAt: null,

@@ -54,7 +54,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
 
   cookingStarted: (state, { at }, rules) => {
     const hot = goTo(unfreeze(withMissedWater(state, at, rules), at), 'heat', at);
-    if (state.cooked) return { ...hot, stage: 'reheating', reheats: state.reheats + 1, cook: newCook(at) };
+    if (state.cooked)
+      return { ...hot, stage: 'reheating', reheats: state.reheats + 1, cook: newCook(at), cooling: null };
     // Back on the heat after a reading that was too low is the same cook going on.
     const cook = state.cook && state.cook.metAt === null ? { ...state.cook, offHeatAt: null } : newCook(at);
     return { ...hot, stage: 'cooking', cook };
@@ -99,6 +100,11 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     // Frozen food that leaves the freezer begins to thaw, whether or not anyone said so.
     return moved.cooked ? { ...unfreeze(moved, at), stage: 'stored' } : beginThaw(moved, 'refrigerator', at);
   },
+
+  coolingPlanned: (state, { at, payload }) => ({
+    ...state,
+    cooling: { plannedAt: at, plan: payload, coldest: null },
+  }),
 
   eaten: (state, { at }) => ({ ...goTo(state, 'gone', at), stage: 'eaten', plan: null }),
   discarded: (state, { at }) => ({ ...goTo(state, 'gone', at), stage: 'discarded', plan: null }),

@@ -1,4 +1,5 @@
 export * from './events';
+export * from './coolingPlan';
 export * from './state';
 export * from './fold';
 export * from './judge';

@@ -11,10 +11,18 @@ import { ledgerOf, type FoodState, type TrailReading } from './state';
  */
 export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules: RuleSet): FoodState {
   const reading: TrailReading = { at: event.at, temperature: event.payload.temperature };
-  const read = { ...state, lastReading: reading };
+  const read = { ...state, lastReading: reading, cooling: state.cooling && colder(state.cooling, reading) };
   if (state.place === 'heat') return onTheHeat(read, reading, rules);
   if (state.place === 'refrigerator' || state.place === 'freezer') return inTheCold(read, reading, rules);
   return outInTheOpen(read, reading, rules);
+}
+
+function colder(
+  cooling: NonNullable<FoodState['cooling']>,
+  { temperature }: TrailReading,
+): FoodState['cooling'] {
+  const known = cooling.coldest;
+  return known && isAtMost(known, temperature) ? cooling : { ...cooling, coldest: temperature };
 }
 
 function onTheHeat(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {

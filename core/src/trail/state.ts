@@ -1,5 +1,6 @@
 import type { FormId } from '../foods';
 import type { Temperature } from '../units';
+import type { CoolingPlan } from './coolingPlan';
 import type { Payload, Place } from './events';
 import type { Exposure, Ledger } from './exposure';
 
@@ -63,6 +64,12 @@ export interface FoodState {
   /** When a warm food went into the cold; null once it has read cold. */
   readonly coolingSince: number | null;
   readonly container: { readonly portions: number; readonly depthM: number } | null;
+  /** A cooling that was planned, when, and the coldest its middle has read since. */
+  readonly cooling: {
+    readonly plannedAt: number;
+    readonly plan: CoolingPlan;
+    readonly coldest: Temperature | null;
+  } | null;
   readonly reheats: number;
   readonly ovenOnAt: number | null;
   readonly servedAt: number | null;

@@ -14,6 +14,7 @@ import { Heading, Words } from '../../ui/Words';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
 import { ReadingForm } from './ReadingForm';
 
@@ -116,6 +117,7 @@ function Cook({ food }: { readonly food: FoodState }) {
         <Words tone="soft">{`Wait ${formatDuration(rules.thermometer.steadyFor.value.ms)} for it to settle. Clean the probe before and after.`}</Words>
       </View>
       <ReadingForm food={food} autoFocus={onHeat && met === null} />
+      {onHeat && met === null && !reheating && <CookForecast food={food} />}
       {onHeat && met === null && target?.value.sign && !reheating && (
         <Button
           label={`No probe: ${target.value.sign}`}

@@ -152,6 +152,15 @@ function Leftovers({ food }: { readonly food: FoodState }) {
           { value: 'freezer', label: 'Freezer' },
         ]}
       />
+      {!gone && (
+        <View style={styles.start}>
+          <Button
+            kind="plain"
+            label="Will it cool in time?"
+            onPress={() => router.push(`/food/${food.foodId}/cool` as never)}
+          />
+        </View>
+      )}
       {ruling && (
         <View style={styles.then}>
           <Heading>{gone ? 'The ruling' : 'If put away like this'}</Heading>
@@ -203,4 +212,5 @@ function readOffAt(
 const styles = StyleSheet.create({
   time: { flexDirection: 'row', alignItems: 'baseline', gap: space.m },
   then: { gap: space.m },
+  start: { alignItems: 'flex-start' },
 });

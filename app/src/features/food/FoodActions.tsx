@@ -21,6 +21,10 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
       </Heading>
       <View style={styles.row}>
         {place !== 'freezer' && <Button label="Log a reading" onPress={() => open('cook')} />}
+        {stage === 'thawing' && plan && <Button label="Still icy" onPress={() => open('icy')} />}
+        {cooked && (place !== 'refrigerator' || food.cooling) && place !== 'freezer' && (
+          <Button label="Will it cool in time?" onPress={() => open('cool')} />
+        )}
         {cooked && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
         {cooked && stage === 'stored' && <Button label="Heat it" onPress={() => open('cook')} />}
         {place === 'refrigerator' && (

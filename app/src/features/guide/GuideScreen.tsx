@@ -1,8 +1,9 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
-import { Link } from 'expo-router';
+import { Link, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -41,6 +42,7 @@ const SECTIONS: [title: string, of: (rules: RuleSet) => object][] = [
 /** The numbers asked for, in this household's units, each with its rule and source one tap away. */
 export function GuideScreen() {
   const { rules, units } = useKitchen();
+  const router = useRouter();
   const [text, setText] = useState('');
   const sections = useMemo(
     () => SECTIONS.map(([title, of]): [string, readonly Rule[]] => [title, listRules(of(rules) as RuleSet)]),
@@ -55,6 +57,7 @@ export function GuideScreen() {
     .filter(([, found]) => found.length > 0);
   return (
     <Screen title="Guide" subtitle={rules.name} aside={<UnitSwitch />} rules>
+      <Button label="What if: try shape, weight and place" onPress={() => router.push('/guide/bench')} />
       <Field label="Find a number" value={text} onChange={setText} hint="Such as poultry, soup, thawing" />
       {shown.length === 0 && <Empty title="No rule by that name">Try a plainer word.</Empty>}
       {shown.map(([title, found]) => (

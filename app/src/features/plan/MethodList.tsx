@@ -3,6 +3,7 @@ import {
   methodTimes,
   methodWindow,
   obstacleWords,
+  thawGrounds,
   type Method,
   type MethodPlan,
 } from '@omtel/core/plan';
@@ -87,6 +88,11 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
           <Words size="small" tone="soft">
             {methodTimes(plan)}
           </Words>
+          {plan.ruleThaw && plan.computedThaw && (
+            <Words size="small" tone="soft">
+              {thawGrounds(plan)}
+            </Words>
+          )}
         </View>
       </Pressable>
       {ruleIds[0] && (

@@ -1,7 +1,7 @@
 import { formById, type FormId } from '@omtel/core/foods';
 import type { Condition } from '@omtel/core/plan';
 import { atClock, dayName, shortDay } from '@omtel/core/time';
-import { formatDuration, type MassUnit } from '@omtel/core/units';
+import { formatDuration, lengthUnitOf, type MassUnit } from '@omtel/core/units';
 import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -9,7 +9,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import type { ChosenFood, PlanDraft } from './draft';
+import { readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { Planning } from './usePlanning';
 
 const CONDITIONS: { value: Condition; label: string }[] = [
@@ -52,6 +52,14 @@ export function PlanFields({
     <>
       <View style={styles.row}>
         <NumberField control={control} name="mass" label="Weight" read={mass} />
+        {draft.condition === 'frozen' && (
+          <NumberField
+            control={control}
+            name="thickest"
+            label={`Thickest, ${lengthUnitOf(units)}`}
+            read={readThickest(draft.thickest, units)}
+          />
+        )}
         <View style={styles.units}>
           <Choice
             label="Unit of weight"
@@ -113,7 +121,7 @@ export function PlanFields({
 
 interface NumberFieldProps {
   readonly control: Control<PlanDraft>;
-  readonly name: 'mass' | 'clock' | 'cookMinutes' | 'restMinutes';
+  readonly name: 'mass' | 'thickest' | 'clock' | 'cookMinutes' | 'restMinutes';
   readonly label: string;
   readonly read: object | null;
   /** Not a number but a clock time. */

@@ -9,12 +9,15 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
+import { ForecastState } from '../forecast/ForecastState';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { acceptedEvents } from './accept';
 import { draftFor, type ChosenFood, type PlanDraft } from './draft';
 import { MethodList } from './MethodList';
 import { PlanFields } from './PlanFields';
+import { ThawBand } from './ThawBand';
 import { usePlanning } from './usePlanning';
+import { useThaw } from './useThaw';
 
 interface PlanFormProps {
   readonly chosen: ChosenFood;
@@ -31,7 +34,8 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
     defaultValues: draftFor(chosen, units.mass === 'metric' ? 'kg' : 'lb', rules),
   });
   const draft = useWatch({ control }) as PlanDraft;
-  const planning = usePlanning(chosen, draft);
+  const thaw = useThaw(chosen, draft);
+  const planning = usePlanning(chosen, draft, thaw.computed);
   const [method, setMethod] = useState<Method | null>(null);
 
   const { plans, inputs } = planning;
@@ -62,7 +66,13 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
     >
       <PlanFields chosen={chosen} draft={draft} planning={planning} control={control} setValue={setValue} />
       {plans ? (
-        <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
+        <>
+          <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />
+          <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
+          {thaw.forecast.answer && (
+            <ThawBand plans={plans} answer={thaw.forecast.answer} subject={thaw.subject} />
+          )}
+        </>
       ) : (
         <Words tone="soft">Fill in what is missing to see the ways.</Words>
       )}

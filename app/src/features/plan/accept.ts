@@ -10,7 +10,7 @@ export function acceptedEvents(
   { food, stored }: ChosenFood,
   { form, condition }: PlanDraft,
   { massKg, serveAt, cookFastMs, cookSlowMs, restMs, since }: PlanInputs,
-  { method, window }: MethodPlan,
+  { method, window, thaw, computedThaw }: MethodPlan,
   now: number,
 ): readonly FoodEvent[] {
   if (!window) return [];
@@ -32,6 +32,7 @@ export function acceptedEvents(
     restMs,
     startFrom: Math.round(window.from),
     startBy: Math.round(window.to),
+    ...(thaw && computedThaw && { thawFastMs: Math.round(thaw.fastMs), thawSlowMs: Math.round(thaw.slowMs) }),
   });
   return stored ? [planned] : [added, planned];
 }

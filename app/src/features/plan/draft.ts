@@ -5,11 +5,14 @@ import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/pla
 import { atClock, parseClockTime } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
+  formatLength,
   formatMass,
   fromKilograms,
+  lengthUnitOf,
   MINUTE_MS,
   parseNumber,
   toKilograms,
+  toMetres,
   type MassUnit,
   type UnitSystem,
 } from '@omtel/core/units';
@@ -18,6 +21,8 @@ import {
 export interface PlanDraft {
   readonly mass: string;
   readonly massUnit: MassUnit;
+  /** The thickest part, where somebody measured it. */
+  readonly thickest: string;
   readonly form: FormId;
   readonly condition: Condition;
   /** Bought or thawed how many days ago, or 'unknown'; asked of food that is not in the stores. */
@@ -45,6 +50,7 @@ export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules
   return {
     mass: stored ? String(Number(fromKilograms(stored.massKg, massUnit).toFixed(2))) : '',
     massUnit,
+    thickest: '',
     form: stored?.form ?? food.forms[0]!,
     condition: stored ? conditionOf(stored) : 'frozen',
     sinceDaysAgo: '0',
@@ -75,6 +81,22 @@ export function readMass(
       problem: `More than a home kitchen holds (${formatMass(HEAVIEST_KG, units)}). Check the weight.`,
     };
   return { massKg };
+}
+
+const THICKEST_M = 0.4;
+
+/** The thickest part typed, in m; nothing where nobody measured; or a sentence for its field. */
+export function readThickest(
+  text: string,
+  units: UnitSystem,
+): { thickestM: number | undefined } | { problem: string } {
+  if (text.trim() === '') return { thickestM: undefined };
+  const parsed = attempt(() => parseNumber(text));
+  if ('problem' in parsed) return parsed;
+  const thickestM = toMetres({ value: parsed.value, unit: lengthUnitOf(units) });
+  return thickestM > 0 && thickestM <= THICKEST_M
+    ? { thickestM }
+    : { problem: `More than nothing, at most ${formatLength(THICKEST_M, units)}.` };
 }
 
 /** The serve time typed, or a sentence for its field. */

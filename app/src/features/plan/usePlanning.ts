@@ -1,4 +1,4 @@
-import { compareMethods, type MethodPlan, type RoastingTime } from '@omtel/core/plan';
+import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
 import { MINUTE_MS } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
@@ -25,6 +25,9 @@ export interface PlanInputs {
   readonly since: number | null;
 }
 
+/** Thawing times from heat transfer, by method; nothing while they are not known. */
+export type ComputedThaw = PlanInput['computedThaw'];
+
 export interface Planning {
   readonly mass: Read<{ massKg: number }>;
   readonly serve: Read<{ serveAt: number }>;
@@ -37,8 +40,12 @@ export interface Planning {
   readonly plans: readonly MethodPlan[] | null;
 }
 
-/** Reads a draft and compares the ways to the table that follow from it. */
-export function usePlanning({ food, stored }: ChosenFood, draft: PlanDraft): Planning {
+/** Reads a draft and compares the ways to the table that follow from it, going by the slower of rule and heat transfer. */
+export function usePlanning(
+  { food, stored }: ChosenFood,
+  draft: PlanDraft,
+  computedThaw: ComputedThaw,
+): Planning {
   const { now, zone, units, rules, settings } = useKitchen();
   // The minute is fine enough: the comparison need not follow every tick of the clock.
   const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
@@ -64,11 +71,12 @@ export function usePlanning({ food, stored }: ChosenFood, draft: PlanDraft): Pla
       form: draft.form,
       condition: draft.condition,
       cook,
+      computedThaw,
       availability: settings.availability,
       now: minute,
       zone,
       rules,
     });
     return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
-  }, [food, stored, draft, units, minute, zone, rules, settings.availability]);
+  }, [food, stored, draft, computedThaw, units, minute, zone, rules, settings.availability]);
 }

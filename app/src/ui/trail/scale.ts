@@ -8,40 +8,67 @@ export interface Frame {
   readonly bottom: number;
 }
 
+/** The stretch of time and the temperatures that a drawing must show. */
+export interface Window {
+  readonly from: number;
+  readonly to: number;
+  readonly temperaturesC: readonly number[];
+}
+
 export interface Scale {
   readonly x: (at: number) => number;
   readonly y: (temperatureC: number) => number;
 }
 
+/** A curve for drawing: times in the window's own count, and temperatures. */
+export interface Curve {
+  readonly at: readonly number[];
+  readonly temperatureC: readonly number[];
+}
+
 const ROOM_C = 6;
 
-/** Fits a trail into a frame: time along, temperature upwards, the growth band always in sight. */
+/** Fits a window into a frame: time along, temperature upwards, the growth band always in sight. */
 export function scaleOf(
-  sketch: Sketch,
+  { from, to, temperaturesC }: Window,
   bandC: { low: number; high: number },
   { width, height, left, top, bottom }: Frame,
 ): Scale {
-  const shown = sketch.line.filter(({ at }) => at >= sketch.from).map(({ temperatureC }) => temperatureC);
-  const low = Math.min(bandC.low, ...shown) - ROOM_C;
-  const high = Math.max(bandC.high, ...shown) + ROOM_C;
-  const span = Math.max(1, sketch.to - sketch.from);
+  const low = temperaturesC.reduce((a, b) => Math.min(a, b), bandC.low) - ROOM_C;
+  const high = temperaturesC.reduce((a, b) => Math.max(a, b), bandC.high) + ROOM_C;
+  const span = Math.max(1, to - from);
   return {
-    x: (at) => left + ((at - sketch.from) / span) * (width - left),
+    x: (at) => left + ((at - from) / span) * (width - left),
     y: (temperatureC) => top + ((high - temperatureC) / (high - low)) * (height - top - bottom),
   };
 }
 
+/** The window that shows a trail from where it is drawn on. */
+export const windowOf = ({ from, to, line }: Sketch): Window => ({
+  from,
+  to,
+  temperaturesC: line.filter(({ at }) => at >= from).map(({ temperatureC }) => temperatureC),
+});
+
 /** The path of a trail's line from where it is drawn on, as SVG. */
-export function pathOf(sketch: Sketch, { x, y }: Scale): string {
-  const points = sketch.line;
-  const first = points.findIndex(({ at }) => at >= sketch.from);
-  const shown = points.slice(Math.max(0, first - 1));
-  return shown
-    .map(
-      ({ at, temperatureC }, i) =>
-        `${i ? 'L' : 'M'}${round(x(Math.max(at, sketch.from)))} ${round(y(temperatureC))}`,
-    )
-    .join('');
+export function pathOf({ line, from }: Sketch, scale: Scale): string {
+  const first = line.findIndex(({ at }) => at >= from);
+  const shown = line.slice(Math.max(0, first - 1));
+  return curvePath(
+    {
+      at: shown.map(({ at }) => Math.max(at, from)),
+      temperatureC: shown.map(({ temperatureC }) => temperatureC),
+    },
+    scale,
+  );
 }
+
+/** A curve as an SVG path. */
+export const curvePath = ({ at, temperatureC }: Curve, { x, y }: Scale): string =>
+  at.map((t, i) => `${i ? 'L' : 'M'}${round(x(t))} ${round(y(temperatureC[i]!))}`).join('');
+
+/** The field between two curves as a closed SVG path. */
+export const fieldPath = (a: Curve, b: Curve, scale: Scale): string =>
+  `${curvePath(a, scale)}${curvePath({ at: [...b.at].reverse(), temperatureC: [...b.temperatureC].reverse() }, scale).replace('M', 'L')}Z`;
 
 const round = (n: number): number => Math.round(n * 10) / 10;

@@ -1,0 +1,1 @@
+export { CoolScreen as default } from '../../../../features/cool/CoolScreen';

@@ -1,0 +1,1 @@
+export { IcyScreen as default } from '../../../../features/plan/IcyScreen';

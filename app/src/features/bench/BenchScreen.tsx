@@ -1,0 +1,103 @@
+import { foodById } from '@omtel/core/foods';
+import { trialPlaces, type Trial } from '@omtel/core/forecast';
+import { HOUR_MS, SECOND_MS } from '@omtel/core/units';
+import { useState } from 'react';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Screen } from '../../ui/Screen';
+import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
+import { Heading, Words } from '../../ui/Words';
+import { useForecast } from '../../workers/useForecast';
+import { ForecastState } from '../forecast/ForecastState';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { draftAt, readTrial, type TrialDraft } from './trialDraft';
+import { TrialFields } from './TrialFields';
+
+const MOST_TRIALS = 3;
+const FREEZER_C = -18;
+const HOURS = ['3', '6', '12', '24', '48', '96'];
+const NAMES = ['A', 'B', 'C'];
+
+/** The bench: shape, weight and place tried side by side, up to three at once, on the one drawing. */
+export function BenchScreen() {
+  const { units, rules } = useKitchen();
+  const [drafts, setDrafts] = useState<readonly TrialDraft[]>(() => [
+    draftAt('refrigerator', 'lamb shoulder', FREEZER_C, units),
+    draftAt('coldWater', 'lamb shoulder', FREEZER_C, units),
+  ]);
+  const [hours, setHours] = useState('48');
+  const untilS = (Number(hours) * HOUR_MS) / SECOND_MS;
+  const read = drafts.map((draft) => readTrial(draft, untilS, units));
+  const trials = read.filter((trial): trial is Trial => !('problem' in trial));
+  const forecast = useForecast('trials', trials.length === drafts.length ? { trials } : null);
+  const { answer } = forecast;
+  const label = (trial: Trial, i: number) =>
+    `${NAMES[i]} ${foodById(trial.foodKey).name.toLowerCase()}, ${trialPlaces[drafts[i]!.place].label.toLowerCase()}`;
+
+  return (
+    <Screen
+      title="What if"
+      subtitle="Shape, weight and place, side by side"
+      backTo="/guide"
+      aside={<UnitSwitch />}
+      rules
+    >
+      <Choice
+        label="Over"
+        value={hours}
+        onChange={setHours}
+        options={HOURS.map((value) => ({ value, label: `${value} h` }))}
+      />
+      <ForecastState what="Computing the curves" forecast={forecast} />
+      {answer && answer.length === trials.length && (
+        <ForecastDrawing
+          name="Trials"
+          untilS={answer[0]!.timeS.at(-1)!}
+          curves={answer.map(({ timeS, coreC }, i) => ({
+            label: label(trials[i]!, i),
+            timeS,
+            temperatureC: coreC,
+          }))}
+          rules={rules}
+          units={units}
+        />
+      )}
+      <Words tone="soft">The middle of each. A model informs; a rule decides.</Words>
+      {drafts.map((draft, i) => (
+        <TrialSection
+          key={NAMES[i]}
+          name={NAMES[i]!}
+          draft={draft}
+          problem={problemOf(read[i]!)}
+          onChange={(next) => setDrafts(drafts.map((old, at) => (at === i ? next : old)))}
+          onRemove={drafts.length > 1 ? () => setDrafts(drafts.filter((_, at) => at !== i)) : null}
+        />
+      ))}
+      {drafts.length < MOST_TRIALS && (
+        <Button label="Another beside them" onPress={() => setDrafts([...drafts, { ...drafts.at(-1)! }])} />
+      )}
+    </Screen>
+  );
+}
+
+const problemOf = (read: object): string | undefined =>
+  'problem' in read ? String(read.problem) : undefined;
+
+interface TrialSectionProps {
+  readonly name: string;
+  readonly draft: TrialDraft;
+  readonly problem?: string;
+  readonly onChange: (draft: TrialDraft) => void;
+  readonly onRemove: (() => void) | null;
+}
+
+function TrialSection({ name, onRemove, ...fields }: TrialSectionProps) {
+  return (
+    <>
+      <Heading>{name}</Heading>
+      <TrialFields {...fields} />
+      {onRemove && <Button kind="plain" label={`Remove ${name}`} onPress={onRemove} />}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+import { foodById } from '@omtel/core/foods';
+import { clockOf } from '@omtel/core/time';
+import { targetOf, type FoodState } from '@omtel/core/trail';
+import { SECOND_MS, toCelsius } from '@omtel/core/units';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Choice } from '../../ui/Choice';
+import { space } from '../../ui/tokens';
+import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
+import { Heading, Words } from '../../ui/Words';
+import { useForecast } from '../../workers/useForecast';
+import { Assumptions } from '../forecast/Assumptions';
+import { ForecastState } from '../forecast/ForecastState';
+
+/** Out of a cold refrigerator. */
+const STARTS_AT_C = 5;
+const ROOM_AFTER = 1.1;
+
+/** When a joint in the oven gets to its target, by heat transfer and the probe; only a reading says that it has. */
+export function CookForecast({ food }: { readonly food: FoodState }) {
+  const { rules, units, zone } = useKitchen();
+  const [fan, setFan] = useState(false);
+  const { roast } = foodById(food.foodKey);
+  const target = targetOf(food, rules);
+  const { cook } = food;
+  const asked =
+    roast && target && cook
+      ? {
+          foodKey: food.foodKey,
+          form: food.form,
+          massKg: food.massKg,
+          ovenC: toCelsius(rules.roasting[roast].value.oven),
+          fan,
+          startC: STARTS_AT_C,
+          targetC: toCelsius(target.value.options[0]!.at),
+          readings: cook.readings.map(({ at, temperature }) => ({
+            atS: (at - cook.startedAt) / SECOND_MS,
+            coreC: toCelsius(temperature),
+          })),
+        }
+      : null;
+  const forecast = useForecast('roast', asked);
+  const { answer } = forecast;
+  if (!asked || !cook) return null;
+  return (
+    <View style={styles.group}>
+      <Heading level={3}>When it is done</Heading>
+      <ForecastState what="Computing when it is done" forecast={forecast} />
+      {answer && (
+        <>
+          <Words size="title" face="display" tabular>
+            {`${clockOf(cook.startedAt + answer.span.fastMs, zone)} to ${clockOf(cook.startedAt + answer.span.slowMs, zone)}`}
+          </Words>
+          <Words tone="soft">
+            {`${asked.readings.length > 0 ? 'Corrected by the probe.' : 'A reading narrows this.'} At rest it rises some ${Math.round(answer.carryOverK)} K more.`}
+          </Words>
+          <ForecastDrawing
+            name={`Roasting of ${food.name}`}
+            untilS={(answer.span.slowMs / SECOND_MS) * ROOM_AFTER}
+            curves={[
+              {
+                label: 'middle',
+                timeS: answer.usual.timeS,
+                temperatureC: answer.usual.coreC,
+                field: [
+                  { timeS: answer.slow.timeS, temperatureC: answer.slow.coreC },
+                  { timeS: answer.fast.timeS, temperatureC: answer.fast.coreC },
+                ],
+              },
+            ]}
+            readings={asked.readings.map(({ atS, coreC }) => ({ atS, temperatureC: coreC }))}
+            limits={[target!.value.options[0]!.at]}
+            rules={rules}
+            units={units}
+          />
+        </>
+      )}
+      <Choice
+        label="Oven"
+        quiet
+        value={fan ? 'fan' : 'still'}
+        onChange={(value) => setFan(value === 'fan')}
+        options={[
+          { value: 'still', label: 'Without a fan' },
+          { value: 'fan', label: 'With a fan' },
+        ]}
+      />
+      <Assumptions
+        items={[
+          {
+            what: 'Oven',
+            value: `${Math.round(asked.ovenC)} °C, h ${fan ? '22–35' : '12–20'} W/m²K less evaporation`,
+          },
+          { what: 'It went in at', value: `${STARTS_AT_C} °C` },
+          { what: 'Shape', value: 'usual for its weight, set by the roasting charts' },
+        ]}
+      />
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ group: { gap: space.s } });

@@ -1,0 +1,208 @@
+import { containers, type CoolingAnswer, type CoolingAsked } from '@omtel/core/forecast';
+import type { FoodState } from '@omtel/core/trail';
+import { NumberProblem, parseNumber, SECOND_MS, toCelsius } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Screen } from '../../ui/Screen';
+import { Stepper } from '../../ui/Stepper';
+import { space } from '../../ui/tokens';
+import { useForecast } from '../../workers/useForecast';
+import { WithFood } from '../food/WithFood';
+import { ForecastState } from '../forecast/ForecastState';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
+import { CoolingForecast } from './CoolingForecast';
+
+const MOST_CONTAINERS = 16;
+/** What a stew off the hob has in its middle, where nobody read it. */
+const OFF_THE_HEAT_C = 90;
+const CHOICES = [...containers, { id: OWN, label: 'Own size' }].map(({ id, label }) => ({
+  value: id,
+  label,
+}));
+const PLACES = (Object.keys(WHERE_WORDS) as Where[]).map((value) => ({ value, label: WHERE_WORDS[value] }));
+
+/** The container planner: into what, how many, where; and whether it will be cold in time. */
+export function CoolScreen() {
+  return <WithFood title="Cool">{(food) => <Cool food={food} />}</WithFood>;
+}
+
+function Cool({ food }: { readonly food: FoodState }) {
+  const { units, now, settings } = useKitchen();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
+  const set = (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change }));
+
+  const container = readContainer(choices, units);
+  const start = readStart(choices.start, units.temperature);
+  const asked: CoolingAsked | null =
+    'problem' in container || 'problem' in start
+      ? null
+      : {
+          foodKey: food.foodKey,
+          massKg: food.massKg,
+          startC: start.startC,
+          container,
+          count: choices.count,
+          lid: choices.lid,
+          stirred: choices.stirred,
+          stays: STAYS[choices.where],
+          reading: readingOf(food),
+        };
+  const forecast = useForecast('cooling', asked && { ...asked, school: settings.school });
+  const { answer, current } = forecast;
+
+  const accept = async ({ verdict }: CoolingAnswer) => {
+    if (!asked) return;
+    const { startC, container: into, count, lid, stirred, stays } = asked;
+    const how = `${count} × ${into.label}, ${WHERE_WORDS[choices.where].toLowerCase()}`;
+    const marksFrom = Math.round(now + (verdict.marks[0]?.fromS ?? 0) * SECOND_MS);
+    const first = stays[0]!.place;
+    const plan = newEvent(food.foodId, now, 'coolingPlanned', {
+      marksFrom,
+      how,
+      startC,
+      container: into,
+      count,
+      lid,
+      stirred,
+      stays: [...stays],
+    });
+    const off = food.place === 'heat' ? [newEvent(food.foodId, now, 'offHeat', {})] : [];
+    const away =
+      first === 'refrigerator' || first === 'freezer'
+        ? [newEvent(food.foodId, now, 'putAway', { place: first, portions: count, depthM: verdict.depthM })]
+        : [];
+    await dispatch(record(...off, plan, ...away));
+    router.replace('/now');
+  };
+
+  return (
+    <Screen
+      title={food.name}
+      subtitle="Cool it in time"
+      backTo={`/food/${food.foodId}`}
+      aside={<UnitSwitch />}
+      rules
+      foot={
+        <Button
+          kind="main"
+          grow
+          disabled={!answer || !current}
+          label="Cool it this way"
+          onPress={() => answer && void accept(answer)}
+        />
+      }
+    >
+      <Choice
+        label="Into"
+        value={choices.containerId}
+        onChange={(id) => set({ containerId: id })}
+        options={CHOICES}
+      />
+      {choices.containerId === OWN && (
+        <View style={styles.row}>
+          <Field
+            label="Length"
+            numeric
+            value={choices.ownLength}
+            onChange={(ownLength) => set({ ownLength })}
+            problem={'problem' in container ? container.problem : undefined}
+          />
+          <Field label="Width" numeric value={choices.ownWidth} onChange={(ownWidth) => set({ ownWidth })} />
+        </View>
+      )}
+      <Stepper
+        label="How many"
+        value={choices.count}
+        min={1}
+        max={MOST_CONTAINERS}
+        onChange={(count) => set({ count })}
+      />
+      <Choice label="Where" value={choices.where} onChange={(where) => set({ where })} options={PLACES} />
+      <View style={styles.row}>
+        <Choice
+          label="Lid"
+          value={choices.lid ? 'on' : 'off'}
+          onChange={(lid) => set({ lid: lid === 'on' })}
+          options={[
+            { value: 'off', label: 'Off' },
+            { value: 'on', label: 'On' },
+          ]}
+        />
+        <Choice
+          label="Stirred"
+          value={choices.stirred ? 'yes' : 'no'}
+          onChange={(stirred) => set({ stirred: stirred === 'yes' })}
+          options={[
+            { value: 'no', label: 'No' },
+            { value: 'yes', label: 'Yes' },
+          ]}
+        />
+        <Field
+          label={`Now, °${units.temperature}`}
+          numeric
+          value={choices.start}
+          onChange={(text) => set({ start: text })}
+          problem={'problem' in start ? start.problem : undefined}
+        />
+      </View>
+      <ForecastState what="Computing how it cools" forecast={forecast} />
+      {asked && answer && <CoolingForecast asked={asked} answer={answer} food={food} />}
+    </Screen>
+  );
+}
+
+/** The plan under way where there is one, else the pot as it comes off the hob. */
+function choicesFor({ cooling, lastReading }: FoodState): CoolingChoices {
+  const plan = cooling?.plan;
+  const read = lastReading && Math.round(toCelsius(lastReading.temperature));
+  const where = (Object.keys(STAYS) as Where[]).find(
+    (name) => JSON.stringify(STAYS[name]) === JSON.stringify(plan?.stays),
+  );
+  return {
+    containerId: plan?.container.id ?? 'pot',
+    ownLength: '20',
+    ownWidth: '15',
+    count: plan?.count ?? 1,
+    lid: plan?.lid ?? true,
+    stirred: plan?.stirred ?? false,
+    where: where ?? 'refrigerator',
+    start: String(plan?.startC ?? read ?? OFF_THE_HEAT_C),
+  };
+}
+
+/** The reading that corrects a plan under way: the last one since it was made. */
+function readingOf({ cooling, lastReading }: FoodState): CoolingAsked['reading'] {
+  if (!cooling || !lastReading || lastReading.at <= cooling.plannedAt) return undefined;
+  return {
+    atS: (lastReading.at - cooling.plannedAt) / SECOND_MS,
+    coreC: toCelsius(lastReading.temperature),
+  };
+}
+
+const [COLDEST_START_C, HOTTEST_START_C] = [5, 110];
+
+function readStart(text: string, unit: 'C' | 'F'): { startC: number } | { problem: string } {
+  try {
+    const startC = toCelsius({ value: parseNumber(text), unit });
+    return startC >= COLDEST_START_C && startC <= HOTTEST_START_C
+      ? { startC }
+      : { problem: 'Food comes off the heat warm, and no hotter than boiling.' };
+  } catch (error) {
+    if (error instanceof NumberProblem) return { problem: error.message };
+    throw error;
+  }
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
+});

@@ -1,0 +1,155 @@
+import type { CoolingAnswer, CoolingAsked, MarkForecast, Passing } from '@omtel/core/forecast';
+import type { FoodState } from '@omtel/core/trail';
+import {
+  formatCeiling,
+  formatDuration,
+  formatDurationUp,
+  formatLength,
+  formatTemperature,
+  SECOND_MS,
+  toCelsius,
+  toMetres,
+} from '@omtel/core/units';
+import { Link } from 'expo-router';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Panel } from '../../ui/Panel';
+import { Rows } from '../../ui/Rows';
+import { space, type Colors } from '../../ui/tokens';
+import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
+import { Heading, Words } from '../../ui/Words';
+import { Assumptions } from '../forecast/Assumptions';
+
+interface CoolingForecastProps {
+  readonly asked: CoolingAsked;
+  readonly answer: CoolingAnswer;
+  readonly food: FoodState;
+}
+
+const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Colors }> = {
+  passes: { word: 'It should pass. Read it to be sure.', edge: 'rim' },
+  close: { word: 'Too close to call.', edge: 'bandEdge' },
+  fails: { word: 'It will not cool in time like this.', edge: 'hot' },
+};
+const HOUR_S = 3600;
+const ROUND_UP_C = 0.05;
+
+/** Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator. */
+export function CoolingForecast({ asked, answer, food }: CoolingForecastProps) {
+  const { units, rules } = useKitchen();
+  const { band, verdict, change, growth, fit } = answer;
+  const { usual, slow, fast } = band;
+  const depth = formatLength(verdict.depthM, units);
+  const lastDueS = verdict.marks.at(-1)?.dueS ?? 6 * HOUR_S;
+  const warm = (t: number) =>
+    formatTemperature({ value: Math.round((t + ROUND_UP_C) * 10) / 10, unit: 'C' }, units);
+  const limits = verdict.marks.slice(0, 1).map(({ rule }) => rule.value.to);
+  return (
+    <>
+      <Panel edge={PASSING[verdict.passes].edge}>
+        <Heading>{PASSING[verdict.passes].word}</Heading>
+        <Words>{`${depth} deep in each.${verdict.tooDeep ? ` The rule says ${formatLength(toMetres(rules.cooling.depth.value.most), units)} at most.` : ''}`}</Words>
+        {change && <Words face="strong">{change.words}</Words>}
+        {!change && (verdict.passes !== 'passes' || verdict.tooDeep) && (
+          <Words face="strong">
+            No single change is enough: shallower, more of them, and ice water first.
+          </Words>
+        )}
+      </Panel>
+      <ForecastDrawing
+        name={`Cooling of ${food.name}`}
+        untilS={Math.min(usual.timeS.at(-1)!, lastDueS + HOUR_S)}
+        curves={[
+          {
+            label: 'middle',
+            timeS: usual.timeS,
+            temperatureC: usual.coreC,
+            field: [
+              { timeS: slow.timeS, temperatureC: slow.coreC },
+              { timeS: fast.timeS, temperatureC: fast.coreC },
+            ],
+          },
+          { label: 'mean', timeS: usual.timeS, temperatureC: usual.meanC, dashed: true },
+        ]}
+        marks={verdict.marks.flatMap(({ dueS, rule }) =>
+          dueS === null ? [] : [{ atS: dueS, temperatureC: toCelsius(rule.value.to) }],
+        )}
+        readings={asked.reading && [{ atS: asked.reading.atS, temperatureC: asked.reading.coreC }]}
+        limits={limits}
+        rules={rules}
+        units={units}
+      />
+      {fit !== null && (
+        <Words>{`Corrected by the last reading: it cools ${fit < 1 ? 'slower' : 'faster'} than usual, × ${fit.toFixed(1)}.`}</Words>
+      )}
+      <Rows title="The marks">
+        {verdict.marks.map((mark) => (
+          <Mark key={mark.rule.id} mark={mark} />
+        ))}
+      </Rows>
+      <Rows title="The refrigerator">
+        <Words>
+          {verdict.refrigerator.tooWarmMs > 0
+            ? `Its air warms to ${warm(verdict.refrigerator.warmestC)} and is too warm for ${formatDurationUp(verdict.refrigerator.tooWarmMs)}.`
+            : `Its air stays in order, ${warm(verdict.refrigerator.warmestC)} at most.`}
+        </Words>
+        {verdict.refrigerator.neighbours.map(({ name, warmestC }) => (
+          <Words key={name}>{`${name}: up to ${warm(warmestC)}`}</Words>
+        ))}
+      </Rows>
+      {growth !== null && (
+        <Words tone="soft">
+          {`Illustration, not a ruling: ${growth.toFixed(1)} times the growth of Clostridium perfringens in a batch that just passes.`}
+        </Words>
+      )}
+      <Assumptions
+        items={[
+          {
+            what: 'It',
+            value: `${food.massKg} kg, ${asked.stirred ? 'stirred: one temperature' : 'not stirred: heat creeps'}`,
+          },
+          {
+            what: 'Wall',
+            value: `${asked.container.wall.thicknessM * 1000} mm, ${asked.container.wall.conductivity} W/mK`,
+          },
+          {
+            what: 'Air',
+            value: 'h 6–10 in the refrigerator, 7–12 on the counter, 150–400 in ice water, W/m²K',
+          },
+          { what: 'Lid', value: asked.lid ? 'keeps heat and steam in' : 'off: it steams' },
+          { what: 'Refrigerator', value: 'set to 3.5 °C, 120 W, 21 °C around it' },
+        ]}
+      />
+    </>
+  );
+}
+
+function Mark({ mark: { rule, usualS, slowS, dueS, passes } }: { readonly mark: MarkForecast }) {
+  const { units } = useKitchen();
+  const time = (s: number | null) => (s === null ? 'later' : formatDuration(s * SECOND_MS));
+  const word = { passes: 'in time', close: 'close', fails: 'too late' }[passes];
+  return (
+    <View>
+      <View style={styles.line}>
+        <Words
+          size="lead"
+          style={styles.grow}
+        >{`${formatCeiling(rule.value.to, units)} by ${time(dueS)}`}</Words>
+        <Words size="lead" face="strong">
+          {word}
+        </Words>
+      </View>
+      <Words tone="soft">{`Forecast ${time(usualS)}, at the slow end ${time(slowS)}, from now`}</Words>
+      <Link href={`/guide/rule/${rule.id}` as never}>
+        <Words size="small" tone="rim">
+          Rule and source
+        </Words>
+      </Link>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'baseline', gap: space.m },
+  grow: { flex: 1 },
+});

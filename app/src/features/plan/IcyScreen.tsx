@@ -1,0 +1,153 @@
+import type { IcyWay } from '@omtel/core/plan';
+import { clockOf, moment } from '@omtel/core/time';
+import type { FoodState } from '@omtel/core/trail';
+import { formatDurationUp, NumberProblem, parseNumber, toCelsius } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+import { useForecast } from '../../workers/useForecast';
+import { WithFood } from '../food/WithFood';
+import { ForecastState } from '../forecast/ForecastState';
+import { UnitSwitch } from '../shell/UnitSwitch';
+
+const WAY_WORDS: Record<
+  IcyWay['kind'],
+  { readonly title: string; readonly how: string; readonly take: string }
+> = {
+  stay: { title: 'Let it lie', how: 'Where it is, on its tray.', take: 'Let it lie' },
+  coldWater: {
+    title: 'Finish it in cold water',
+    how: 'Sealed, kept under, the water changed in time. Stay near.',
+    take: 'Into cold water',
+  },
+  cookNow: {
+    title: 'Cook it as it is',
+    how: 'At once and longer, as from frozen. Read it in the middle.',
+    take: 'Cook it now',
+  },
+};
+const TENTHS = 10;
+
+/** The middle is icy: how long each way on still takes from where it is, and what that does to dinner. */
+export function IcyScreen() {
+  return <WithFood title="Still icy">{(food) => <IcyFood food={food} />}</WithFood>;
+}
+
+function IcyFood({ food }: { readonly food: FoodState }) {
+  const { units, now, zone, settings } = useKitchen();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const [text, setText] = useState('');
+  const [askedAt] = useState(now);
+  const { plan, thaw } = food;
+  const reading = text.trim() === '' ? null : readCentre(text, units.temperature);
+  const asked =
+    plan && thaw && reading && 'coreC' in reading
+      ? {
+          foodKey: food.foodKey,
+          form: food.form,
+          massKg: food.massKg,
+          school: settings.school,
+          place: thaw.method === 'coldWater' ? ('coldWater' as const) : ('refrigerator' as const),
+          coreC: reading.coreC,
+          serveAt: plan.serveAt,
+          cookSlowMs: plan.cookSlowMs,
+          restMs: plan.restMs,
+          now: askedAt,
+        }
+      : null;
+  const forecast = useForecast('icy', asked);
+  const ways = asked ? forecast.answer : null;
+
+  const take = async ({ kind, serveAt, thawMs }: IcyWay) => {
+    if (!plan || !reading || !('coreC' in reading)) return;
+    const read = newEvent(food.foodId, now, 'reading', {
+      temperature: { value: parseNumber(text), unit: units.temperature },
+      where: 'centre',
+    });
+    const shared = { ...plan, serveAt: Math.round(serveAt) };
+    const next =
+      kind === 'stay'
+        ? [newEvent(food.foodId, now, 'planned', shared)]
+        : kind === 'coldWater'
+          ? [
+              newEvent(food.foodId, now, 'planned', {
+                ...shared,
+                method: 'coldWater',
+                thawFastMs: 0,
+                thawSlowMs: Math.round(thawMs),
+              }),
+              newEvent(food.foodId, now, 'thawStarted', { method: 'coldWater' }),
+            ]
+          : [
+              newEvent(food.foodId, now, 'planned', { ...shared, method: 'fromFrozen' }),
+              newEvent(food.foodId, now, 'cookingStarted', {}),
+            ];
+    await dispatch(record(read, ...next));
+    router.replace('/now');
+  };
+
+  return (
+    <Screen
+      title={food.name}
+      subtitle={plan ? `For ${moment(plan.serveAt, now, zone)}. Is the middle still icy?` : 'Not planned'}
+      backTo={`/food/${food.foodId}`}
+      aside={<UnitSwitch />}
+      rules
+    >
+      <Words>The tip of the probe in the very middle, or between two folded packs.</Words>
+      <Field
+        label={`Centre, °${units.temperature}`}
+        value={text}
+        onChange={setText}
+        numeric
+        autoFocus
+        problem={reading && 'problem' in reading ? reading.problem : undefined}
+        hint={`Such as ${units.temperature === 'C' ? '−3' : '27'}`}
+      />
+      <ForecastState what="Computing the ways that are left" forecast={forecast} />
+      <Rows>
+        {(ways ?? []).map((way) => (
+          <View key={way.kind} style={styles.way}>
+            <Heading>{WAY_WORDS[way.kind].title}</Heading>
+            <Words face="strong">
+              {way.lateMs > 0
+                ? `Dinner ${moment(way.serveAt, now, zone)}, ${formatDurationUp(way.lateMs)} late.`
+                : `Dinner still at ${clockOf(way.serveAt, zone)}.`}
+            </Words>
+            <Words tone="soft">
+              {`${way.thawMs > 0 ? `${formatDurationUp(way.thawMs)} to thaw, ` : ''}${formatDurationUp(way.cookMs)} to cook. ${WAY_WORDS[way.kind].how}`}
+            </Words>
+            <Button label={WAY_WORDS[way.kind].take} onPress={() => void take(way)} />
+          </View>
+        ))}
+      </Rows>
+      <Words tone="soft">Never on the counter and never in warm water.</Words>
+    </Screen>
+  );
+}
+
+const [COLDEST_C, WARMEST_C] = [-25, 10];
+
+function readCentre(text: string, unit: 'C' | 'F'): { coreC: number } | { problem: string } {
+  try {
+    const coreC = Math.round(toCelsius({ value: parseNumber(text), unit }) * TENTHS) / TENTHS;
+    return coreC >= COLDEST_C && coreC <= WARMEST_C
+      ? { coreC }
+      : { problem: 'An icy middle reads between the freezer and a cold refrigerator.' };
+  } catch (error) {
+    if (error instanceof NumberProblem) return { problem: error.message };
+    throw error;
+  }
+}
+
+const styles = StyleSheet.create({ way: { gap: space.xs, alignItems: 'flex-start' } });

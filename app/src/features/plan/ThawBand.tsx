@@ -1,0 +1,79 @@
+import {
+  thawAssumptions,
+  thawedAtC,
+  type Subject,
+  type ThawAnswer,
+  type ThawPlace,
+} from '@omtel/core/forecast';
+import { foodById } from '@omtel/core/foods';
+import { METHOD_WORDS, type MethodPlan } from '@omtel/core/plan';
+import { SECOND_MS, toCelsius } from '@omtel/core/units';
+import { useState } from 'react';
+import { View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Choice } from '../../ui/Choice';
+import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
+import { Heading, Words } from '../../ui/Words';
+import { Assumptions } from '../forecast/Assumptions';
+
+interface ThawBandProps {
+  readonly plans: readonly MethodPlan[];
+  readonly answer: ThawAnswer;
+  readonly subject: Subject | null;
+}
+
+const PLACES: ThawPlace[] = ['refrigerator', 'coldWater'];
+const ROOM_AFTER = 1.05;
+
+/** The rule's window and the computed band on one drawing: the marks are the rule's, the field is heat transfer's. */
+export function ThawBand({ plans, answer, subject }: ThawBandProps) {
+  const { units, rules } = useKitchen();
+  const [place, setPlace] = useState<ThawPlace>('refrigerator');
+  const plan = plans.find(({ method }) => method === place);
+  if (!subject || !plan?.ruleThaw) return null;
+  const food = foodById(subject.foodKey);
+  const { slow, fast } = answer[place];
+  const goalC = thawedAtC(food);
+  const { fastMs, slowMs } = plan.ruleThaw;
+  const untilS = (Math.max(slowMs, answer[place].slowMs) / SECOND_MS) * ROOM_AFTER;
+  return (
+    <View>
+      <Heading>How it thaws</Heading>
+      <Choice
+        label="Where it thaws"
+        quiet
+        value={place}
+        onChange={setPlace}
+        options={PLACES.map((value) => ({ value, label: METHOD_WORDS[value] }))}
+      />
+      <ForecastDrawing
+        name={`Thawing of ${food.name}`}
+        untilS={untilS}
+        curves={[
+          {
+            label: 'middle, slow end',
+            timeS: slow.timeS,
+            temperatureC: slow.coreC,
+            field: [
+              { timeS: slow.timeS, temperatureC: slow.coreC },
+              { timeS: fast.timeS, temperatureC: fast.coreC },
+            ],
+          },
+          { label: 'middle, fast end', timeS: fast.timeS, temperatureC: fast.coreC, dashed: true },
+        ]}
+        marks={[fastMs, slowMs].map((ms) => ({ atS: ms / SECOND_MS, temperatureC: goalC }))}
+        rules={rules}
+        units={units}
+      />
+      <Words size="small" tone="soft">
+        The upright marks are the rule of thumb, from its fast to its slow end.
+      </Words>
+      <Assumptions
+        items={thawAssumptions(
+          { ...subject, food, place, startC: toCelsius(rules.bands.freezer.value.at) },
+          units,
+        )}
+      />
+    </View>
+  );
+}

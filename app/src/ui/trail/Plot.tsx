@@ -1,0 +1,131 @@
+import {
+  formatDuration,
+  shownDegrees,
+  toCelsius,
+  type Temperature,
+  type UnitSystem,
+} from '@omtel/core/units';
+import { useId, useState, type ReactNode } from 'react';
+import { View } from 'react-native';
+import Svg, { ClipPath, Defs, G, Line, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import { fonts, space } from '../tokens';
+import { useLook } from '../theme';
+import { scaleOf, type Frame, type Scale, type Window } from './scale';
+
+export interface PlotProps {
+  /** What a screen reader says of the whole drawing. */
+  readonly name: string;
+  readonly window: Window;
+  /** The growth band between its bounds. */
+  readonly band: { readonly low: Temperature; readonly high: Temperature };
+  /** Other limits, drawn as lines with their value. */
+  readonly limits?: readonly Temperature[];
+  readonly units: UnitSystem;
+  /** What stands under the time axis at a moment. */
+  readonly tick: (at: number) => string;
+  /** Lines and bands, kept inside the frame. */
+  readonly inside: (scale: Scale, frame: Frame) => ReactNode;
+  /** Points and signs, which may stick out of it. */
+  readonly over?: (scale: Scale, frame: Frame) => ReactNode;
+}
+
+const HEIGHT = 210;
+const AXIS_HEIGHT = 40;
+const TICKS = 3;
+const HATCH = 9;
+
+/**
+ * The one drawing of temperature over time: cold below, hot above, the growth band hatched between. What runs through
+ * it, a trail or forecasts, is drawn by its owner.
+ */
+export function Plot({ name, window, band, limits = [], units, tick, inside, over }: PlotProps) {
+  const { colors, sizes } = useLook();
+  const [width, setWidth] = useState(0);
+  const id = useId().replaceAll(':', '');
+  const frame: Frame = {
+    width: width - space.s,
+    height: HEIGHT,
+    left: 48,
+    top: space.s,
+    bottom: AXIS_HEIGHT,
+  };
+  const { x, y } = scaleOf(window, { low: toCelsius(band.low), high: toCelsius(band.high) }, frame);
+  const scale = { x, y };
+  const [top, bottom] = [y(toCelsius(band.high)), y(toCelsius(band.low))];
+  const label = { fontFamily: fonts.text, fontSize: sizes.small, fill: colors.soft };
+  const times = Array.from(
+    { length: TICKS },
+    (_, i) => window.from + ((window.to - window.from) * i) / (TICKS - 1),
+  );
+  const limit = (at: Temperature, tone: string) => (
+    <G key={`${at.value}${at.unit}`}>
+      <Line
+        x1={frame.left}
+        x2={frame.width}
+        y1={y(toCelsius(at))}
+        y2={y(toCelsius(at))}
+        stroke={tone}
+        strokeWidth={1.5}
+      />
+      <SvgText {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
+        {`${Math.round(Number(shownDegrees(at, units)))}°`}
+      </SvgText>
+    </G>
+  );
+
+  return (
+    <View
+      onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
+      role="img"
+      aria-label={name}
+      style={{ minHeight: HEIGHT }}
+    >
+      {width > 0 && (
+        <Svg width={width} height={HEIGHT}>
+          <Defs>
+            <Pattern
+              id={`hatch${id}`}
+              width={HATCH}
+              height={HATCH}
+              patternUnits="userSpaceOnUse"
+              patternTransform="rotate(45)"
+            >
+              <Line x1={0} y1={0} x2={0} y2={HATCH} stroke={colors.hatch} strokeWidth={2} />
+            </Pattern>
+            <ClipPath id={`clip${id}`}>
+              <Rect x={frame.left} y={0} width={frame.width - frame.left} height={HEIGHT} />
+            </ClipPath>
+          </Defs>
+          {[colors.band, `url(#hatch${id})`].map((fill) => (
+            <Rect
+              key={fill}
+              x={frame.left}
+              y={top}
+              width={frame.width - frame.left}
+              height={bottom - top}
+              fill={fill}
+            />
+          ))}
+          {[band.high, band.low].map((at) => limit(at, colors.bandEdge))}
+          {limits.map((at) => limit(at, colors.ink))}
+          <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
+          {over?.(scale, frame)}
+          {times.map((at, i) => (
+            <SvgText
+              key={at}
+              {...label}
+              x={x(at)}
+              y={HEIGHT - 6}
+              textAnchor={i === 0 ? 'start' : i === TICKS - 1 ? 'end' : 'middle'}
+            >
+              {tick(at)}
+            </SvgText>
+          ))}
+        </Svg>
+      )}
+    </View>
+  );
+}
+
+/** Hours from the start, for forecasts without a clock time: "6 h". */
+export const elapsedTick = (ms: number): string => (ms === 0 ? 'start' : formatDuration(ms));

@@ -1,0 +1,27 @@
+import { runJob, type JobKind, type Jobs } from '@omtel/core/forecast';
+
+/** What the page sends, and what it gets back. */
+export interface Order<Kind extends JobKind = JobKind> {
+  readonly kind: Kind;
+  readonly asked: Jobs[Kind]['asked'];
+}
+export type Report =
+  | { readonly type: 'progress'; readonly share: number }
+  | { readonly type: 'done'; readonly answer: unknown }
+  | { readonly type: 'failed'; readonly sentence: string };
+
+/** The worker's own side of the channel; the page's types know only the window. */
+const channel = globalThis as unknown as {
+  onmessage: (message: { data: Order }) => void;
+  postMessage: (report: Report) => void;
+};
+
+channel.onmessage = ({ data: { kind, asked } }) => {
+  try {
+    const answer = runJob(kind, asked, (share) => channel.postMessage({ type: 'progress', share }));
+    channel.postMessage({ type: 'done', answer });
+  } catch (error) {
+    if (!(error instanceof Error)) throw error;
+    channel.postMessage({ type: 'failed', sentence: error.message });
+  }
+};

@@ -1,0 +1,154 @@
+import { foodById, type FormId } from '../foods';
+import { rulesOf, type School, type Span } from '../guidance';
+import { growthAgainst, organisms } from '../microbes';
+import { icyRescue, type IcyWay } from '../plan/icyRescue';
+import type { Neighbour, OnProgress, Series } from '../thermal';
+import { toCelsius } from '../units';
+import type { Container } from './containers';
+import {
+  coolingBand,
+  fitTo,
+  USUAL_NEIGHBOURS,
+  type CoolingBand,
+  type CoolingInput,
+  type Stay,
+} from './cooling';
+import { cheapestChange, coolingVerdict, type CoolingChange, type CoolingVerdict } from './coolingVerdict';
+import { roastForecast, type CoreReading, type RoastForecast } from './roast';
+import { thawBand, type ThawPlace } from './thaw';
+import { runTrial, type Trial } from './trial';
+
+/** A food and how it lies, as a job names it. */
+export interface Subject {
+  readonly foodKey: string;
+  readonly form: FormId;
+  readonly massKg: number;
+  readonly thickestM?: number;
+}
+
+/** A cooling as a job names it: all plain values, so that it can be sent to a worker. */
+export interface CoolingAsked {
+  readonly foodKey: string;
+  readonly massKg: number;
+  readonly startC: number;
+  readonly container: Container;
+  readonly count: number;
+  readonly lid: boolean;
+  readonly stirred: boolean;
+  readonly stays: readonly Stay[];
+  readonly neighbours?: readonly Neighbour[];
+  readonly reading?: CoreReading;
+}
+
+export interface CoolingAnswer {
+  readonly band: CoolingBand;
+  readonly verdict: CoolingVerdict;
+  /** The cheapest change that makes it pass; null when it passes, or when no single one does. */
+  readonly change: CoolingChange | null;
+  /** Growth against a batch that just passes the marks; an illustration. */
+  readonly growth: number | null;
+  readonly fit: number | null;
+}
+
+export type ThawAnswer = Record<ThawPlace, Span & { readonly fast: Series; readonly slow: Series }>;
+
+/** What can be computed away from the page. */
+export interface Jobs {
+  thaw: { asked: Subject & { readonly school: School }; answer: ThawAnswer };
+  icy: {
+    asked: Subject & {
+      readonly school: School;
+      readonly place: ThawPlace;
+      readonly coreC: number;
+      readonly serveAt: number;
+      readonly cookSlowMs: number;
+      readonly restMs: number;
+      readonly now: number;
+    };
+    answer: readonly IcyWay[];
+  };
+  cooling: { asked: CoolingAsked & { readonly school: School }; answer: CoolingAnswer };
+  roast: {
+    asked: Subject & {
+      readonly ovenC: number;
+      readonly fan: boolean;
+      readonly startC: number;
+      readonly targetC: number;
+      readonly readings: readonly CoreReading[];
+    };
+    answer: RoastForecast;
+  };
+  trials: { asked: { readonly trials: readonly Trial[] }; answer: readonly Series[] };
+}
+export type JobKind = keyof Jobs;
+
+const runners: {
+  [Kind in JobKind]: (asked: Jobs[Kind]['asked'], onProgress?: OnProgress) => Jobs[Kind]['answer'];
+} = {
+  thaw: ({ foodKey, school, ...subject }, onProgress) => {
+    const startC = toCelsius(rulesOf(school).bands.freezer.value.at);
+    const at = (place: ThawPlace, i: number) =>
+      thawBand(
+        { ...subject, food: foodById(foodKey), place, startC },
+        onProgress && ((share) => onProgress((i + share) / 2)),
+      );
+    return { refrigerator: at('refrigerator', 0), coldWater: at('coldWater', 1) };
+  },
+
+  icy: ({ foodKey, school, ...asked }) => {
+    const rules = rulesOf(school);
+    const freezerC = toCelsius(rules.bands.freezer.value.at);
+    return icyRescue({ ...asked, food: foodById(foodKey), freezerC, rules });
+  },
+
+  cooling: ({ foodKey, school, reading, ...asked }, onProgress) => {
+    const rules = rulesOf(school);
+    const plain: CoolingInput = { neighbours: USUAL_NEIGHBOURS, ...asked, food: foodById(foodKey) };
+    const fit = reading ? fitTo(plain, reading.atS, reading.coreC) : null;
+    const input = fit === null ? plain : { ...plain, fit };
+    const band = coolingBand(input, onProgress);
+    const verdict = coolingVerdict(band, input, rules);
+    const settled = verdict.passes === 'passes' && !verdict.tooDeep;
+    return {
+      band,
+      verdict,
+      change: settled ? null : cheapestChange(input, rules),
+      growth: growthAgainst(
+        { timeS: band.slow.timeS, temperatureC: band.slow.coreC },
+        lawfulCooling(rules),
+        organisms.perfringens,
+      ),
+      fit,
+    };
+  },
+
+  roast: ({ foodKey, readings, ...asked }, onProgress) =>
+    roastForecast({ ...asked, food: foodById(foodKey) }, readings, onProgress),
+
+  trials: ({ trials }, onProgress) =>
+    trials.map((trial, i) =>
+      runTrial(trial, onProgress && ((share) => onProgress((i + share) / trials.length))),
+    ),
+};
+
+/** A batch that meets both cooling marks at the last moment, by straight lines. */
+function lawfulCooling({ cooling: { firstMark, secondMark } }: ReturnType<typeof rulesOf>) {
+  const { from, to, withinMs } = firstMark.value;
+  return {
+    timeS: [0, withinMs / 1000, secondMark.value.withinMs / 1000],
+    temperatureC: [toCelsius(from), toCelsius(to), toCelsius(secondMark.value.to)],
+  };
+}
+
+/**
+ * Does a job: the same in a worker of the page, on the server, and in tests.
+ *
+ * @throws ThermalProblem for input that makes no sense, ForecastCancelled when `onProgress` returns false
+ */
+export function runJob<Kind extends JobKind>(
+  kind: Kind,
+  asked: Jobs[Kind]['asked'],
+  onProgress?: OnProgress,
+): Jobs[Kind]['answer'] {
+  return runners[kind](asked, onProgress);
+}
