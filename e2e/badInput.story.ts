@@ -23,7 +23,9 @@ test('what cannot be planned is a sentence at its field, and nothing typed is lo
   await expect(page.getByText('That time has passed. Choose a later one.')).toBeVisible();
   await expect(weight).toHaveValue('5,4');
   await page.getByRole('radio', { name: 'Wed', exact: true }).click();
-  await expect(page.getByRole('radio', { name: /^Refrigerator/ })).toBeChecked();
+  await expect(
+    page.getByRole('radiogroup', { name: 'Ways to thaw' }).getByRole('radio', { name: /^Refrigerator/ }),
+  ).toBeChecked();
 });
 
 test('a fresh food of unknown age is not planned until somebody says when it was bought', async ({

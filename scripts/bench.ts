@@ -1,7 +1,8 @@
+import { conduction } from '../bench/conduction';
 import { firstLoad } from '../bench/firstLoad';
 import { run, Sentence } from './lib/sentence';
 
-const BENCHES: Record<string, () => Promise<string[]>> = { firstLoad };
+const BENCHES: Record<string, () => Promise<string[]>> = { conduction, firstLoad };
 
 /** Runs the benches named, or all of them, and prints what each measured. */
 run(async () => {

@@ -5,6 +5,8 @@ import { connect, migrate } from './db/connect';
 import { ensureDemoHousehold } from './demo/demoHousehold';
 import { createApp } from './http/app';
 
+const KEEP_ALIVE_MS = 65_000;
+
 /** Starts the server and says so on standard output; every way it can fail is one sentence on standard error. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
@@ -25,6 +27,8 @@ async function main(): Promise<void> {
     console.log(`listening on http://127.0.0.1:${port}`);
   });
   server.on('error', fail);
+  // Longer than a client keeps a connection for its next request, so that neither finds it closed under its hands.
+  if ('keepAliveTimeout' in server) server.keepAliveTimeout = KEEP_ALIVE_MS;
   const stop = () => {
     server.close(() => void db.destroy().then(() => process.exit(0)));
     // Browsers keep connections open; what was acknowledged is in the database already.

@@ -14,6 +14,7 @@ import {
   type Series,
 } from '../thermal';
 import { filled, type Container } from './containers';
+import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 export type CoolingPlace = 'counter' | 'iceBath' | 'refrigerator' | 'freezer';
 
@@ -24,7 +25,7 @@ export interface Stay {
 }
 
 /** How a batch is to be cooled. */
-export interface CoolingInput {
+export interface CoolingInput extends Tweaks {
   readonly food: Pick<Food, 'composition' | 'freezingPointC'>;
   readonly massKg: number;
   readonly startC: number;
@@ -85,7 +86,8 @@ export function coolingBand(input: CoolingInput, onProgress?: OnProgress): Cooli
 
 /** One forecast of a batch. */
 export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress): Series {
-  const { food, massKg, startC, container, count, stirred } = input;
+  const { massKg, startC, container, count, stirred } = input;
+  const food = withTweaks(input.food, input);
   const material = materialOfFood(food);
   const refrigerator = input.refrigerator ?? USUAL_REFRIGERATOR;
   let untilS = 0;
@@ -110,14 +112,16 @@ export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress)
 
 function surroundings(
   place: CoolingPlace,
-  { container, lid, food, fit }: CoolingInput,
+  input: CoolingInput,
   pace: Pace,
   refrigerator: Refrigerator,
 ): Omit<Segment, 'untilS'> {
+  const { container, lid, food, fit } = input;
+  const times = timesH(input);
   const h = (coefficient: Coefficient): number => {
-    if (fit === undefined) return coefficient[pace];
+    if (fit === undefined) return times * coefficient[pace];
     const spread = pace === 'low' ? 1 - FITTED_SPREAD : pace === 'high' ? 1 + FITTED_SPREAD : 1;
-    return coefficient.usual * fit * spread;
+    return times * coefficient.usual * fit * spread;
   };
   const walled = (outer: number) =>
     throughWall(outer, container.wall.thicknessM, container.wall.conductivity);

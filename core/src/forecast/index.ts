@@ -1,5 +1,6 @@
 export * from './assumptions';
 export * from './geometry';
+export * from './tweaks';
 export * from './thaw';
 export * from './containers';
 export * from './cooling';

@@ -17,9 +17,10 @@ import { cheapestChange, coolingVerdict, type CoolingChange, type CoolingVerdict
 import { roastForecast, type CoreReading, type RoastForecast } from './roast';
 import { thawBand, type ThawPlace } from './thaw';
 import { runTrial, type Trial } from './trial';
+import type { Tweaks } from './tweaks';
 
 /** A food and how it lies, as a job names it. */
-export interface Subject {
+export interface Subject extends Tweaks {
   readonly foodKey: string;
   readonly form: FormId;
   readonly massKg: number;
@@ -27,7 +28,7 @@ export interface Subject {
 }
 
 /** A cooling as a job names it: all plain values, so that it can be sent to a worker. */
-export interface CoolingAsked {
+export interface CoolingAsked extends Tweaks {
   readonly foodKey: string;
   readonly massKg: number;
   readonly startC: number;

@@ -12,9 +12,10 @@ import {
 } from '../thermal';
 import { SECOND_MS } from '../units';
 import { bodyOf } from './geometry';
+import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 /** A joint in the oven. */
-export interface RoastInput {
+export interface RoastInput extends Tweaks {
   readonly food: Pick<Food, 'composition' | 'freezingPointC'>;
   readonly form: FormId;
   readonly massKg: number;
@@ -54,9 +55,9 @@ const UNKNOWN = 0.3;
 const LEAST_UNKNOWN = 0.04;
 
 function roastAt(input: RoastInput, times: number, restAtS: number | null, onProgress?: OnProgress): Series {
-  const { food, form, massKg, thickestM, ovenC, fan, startC, targetC } = input;
-  const material = materialOfFood(food);
-  const h = (fan ? media.fanOven : media.stillOven).usual * LEFT_BY_EVAPORATION * times;
+  const { form, massKg, thickestM, ovenC, fan, startC, targetC } = input;
+  const material = materialOfFood(withTweaks(input.food, input));
+  const h = (fan ? media.fanOven : media.stillOven).usual * LEFT_BY_EVAPORATION * timesH(input) * times;
   const oven: Segment = { untilS: restAtS ?? Infinity, rest: { temperatureC: ovenC, h } };
   const rest: Segment = {
     untilS: Infinity,

@@ -13,11 +13,12 @@ import {
 import { formatLength, SECOND_MS, type UnitSystem } from '../units';
 import { proportionsSpread, THAW_SURROUNDINGS, WRAP, type Assumption } from './assumptions';
 import { bodyOf, usualThickness } from './geometry';
+import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 /** Methods whose thaw heat transfer tells; a microwave's is an energy balance of its own. */
 export type ThawPlace = keyof typeof THAW_SURROUNDINGS;
 
-export interface ThawInput {
+export interface ThawInput extends Tweaks {
   readonly food: Pick<Food, 'composition' | 'freezingPointC'>;
   readonly form: FormId;
   readonly massKg: number;
@@ -46,14 +47,15 @@ type Pace = 'fast' | 'slow';
 
 /** One end of the band: fast is thin in a lively surrounding, slow is thick in a sluggish one. */
 function thawAt(input: ThawInput, pace: Pace, change: Change | null, onProgress?: OnProgress): Series {
-  const { food, form, massKg, place, thickestM, startC } = input;
+  const { form, massKg, place, thickestM, startC } = input;
+  const food = withTweaks(input.food, input);
   const material = materialOfFood(food);
   const volume = massKg / material.densityKgM3;
   const spread = thickestM === undefined ? proportionsSpread(form) : 0.03;
   const thickness = (thickestM ?? usualThickness(form, volume)) * (pace === 'fast' ? 1 - spread : 1 + spread);
   const segments: Segment[] = change
-    ? [{ ...surroundings(place, pace), untilS: change.atS }, surroundings(change.to, pace)]
-    : [surroundings(place, pace)];
+    ? [{ ...surroundings(place, pace, input), untilS: change.atS }, surroundings(change.to, pace, input)]
+    : [surroundings(place, pace, input)];
   const goal = thawedAtC(food);
   const shape = bodyOf(form, volume, thickness);
   return forecast(
@@ -75,9 +77,9 @@ interface Change {
   readonly to: ThawPlace;
 }
 
-function surroundings(place: ThawPlace, pace: Pace): Segment {
+function surroundings(place: ThawPlace, pace: Pace, tweaks: Tweaks): Segment {
   const { temperatureC, coefficient, wrapped } = THAW_SURROUNDINGS[place];
-  const h = pace === 'fast' ? coefficient.high : coefficient.low;
+  const h = timesH(tweaks) * (pace === 'fast' ? coefficient.high : coefficient.low);
   return {
     untilS: Infinity,
     rest: { temperatureC, h: wrapped ? throughWall(h, WRAP.thicknessM, WRAP.conductivity) : h },
@@ -127,18 +129,21 @@ export function thawLeft(input: ThawInput, coreC: number, to: ThawPlace): Span {
 }
 
 /** What a thaw forecast took for granted. */
-export function thawAssumptions(
-  { food, form, massKg, place, thickestM }: ThawInput,
-  units: UnitSystem,
-): Assumption[] {
-  const volume = massKg / materialOfFood(food).densityKgM3;
+export function thawAssumptions(input: ThawInput, units: UnitSystem): Assumption[] {
+  const { form, massKg, place, thickestM } = input;
+  const { composition, freezingPointC } = withTweaks(input.food, input);
+  const volume = massKg / materialOfFood({ composition, freezingPointC }).densityKgM3;
   const { temperatureC, coefficient } = THAW_SURROUNDINGS[place];
+  const times = timesH(input);
   return [
     {
       what: 'Thickest part',
       value: `${formatLength(thickestM ?? usualThickness(form, volume), units)}${thickestM === undefined ? ', usual for its weight' : ', as measured'}`,
     },
-    { what: 'Around it', value: `${temperatureC} °C, h ${coefficient.low}–${coefficient.high} W/m²K` },
-    { what: 'Made of', value: `${food.composition.water} % water, ${food.composition.fat} % fat` },
+    {
+      what: 'Around it',
+      value: `${temperatureC} °C, h ${coefficient.low * times}–${coefficient.high * times} W/m²K`,
+    },
+    { what: 'Made of', value: `${composition.water} % water, ${composition.fat} % fat` },
   ];
 }

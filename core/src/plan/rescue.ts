@@ -42,6 +42,7 @@ export function rescueOf(
           serveAt: plan.serveAt,
           cook: { fastMs: plan.cookFastMs, slowMs: plan.cookSlowMs },
           restMs: plan.restMs,
+          computedThaw: plan.computedThaw,
           availability,
           now,
           zone,

@@ -1,5 +1,5 @@
 import { foodById } from '../foods';
-import type { RuleSet } from '../guidance';
+import type { RuleSet, Span } from '../guidance';
 import { bandEndsAt, waterDueAt, type FoodState } from '../trail';
 import { cookSpan, thawSpan, widened } from './spans';
 
@@ -47,13 +47,7 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   if (!plan) return null;
   const food = foodById(state.foodKey);
   const cook = cookSpan(plan.method, { fastMs: plan.cookFastMs, slowMs: plan.cookSlowMs }, rules);
-  const byRule = thawSpan(plan.method, { food, form: state.form, massKg: state.massKg, rules });
-  const { thawFastMs, thawSlowMs } = plan;
-  const thaw =
-    byRule &&
-    (thawFastMs === undefined || thawSlowMs === undefined
-      ? byRule
-      : widened(byRule, { fastMs: thawFastMs, slowMs: thawSlowMs }));
+  const thaw = thawOf(state, plan, rules);
   const started = state.cook;
 
   const thawStartAt = state.thaw?.startedAt ?? Math.max(plan.startBy, now);
@@ -97,6 +91,18 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
     serveAt,
     lateMs: Math.max(0, serveAt - plan.serveAt),
   };
+}
+
+/** How long the plan's thaw takes: from what an icy middle read, else the rule's span widened by heat transfer. */
+function thawOf(
+  { foodKey, form, massKg }: FoodState,
+  { method, computedThaw, thawLeftMs }: NonNullable<FoodState['plan']>,
+  rules: RuleSet,
+): Span | null {
+  if (thawLeftMs !== undefined) return { fastMs: 0, slowMs: thawLeftMs };
+  const byRule = thawSpan(method, { food: foodById(foodKey), form, massKg, rules });
+  const computed = method === 'refrigerator' || method === 'coldWater' ? computedThaw?.[method] : undefined;
+  return byRule && widened(byRule, computed);
 }
 
 function safetyRest(state: FoodState, rules: RuleSet): number {

@@ -7,6 +7,8 @@ import { compressorRuns, type Neighbour, type Refrigerator } from './refrigerato
 
 /** Error a step may make in a cell, J/kg: a few hundredths of a kelvin away from melting. */
 const CELL_TOLERANCE = 60;
+/** … a thousandth of what melting takes, for a body that holds ice. */
+const FROZEN_TOLERANCE = 250;
 /** … and in the air or a neighbour, K. */
 const AIR_TOLERANCE = 0.02;
 /** Spacing of the evaporation table, K. */
@@ -74,10 +76,12 @@ export class Body implements DiffusiveSystem {
       }, 0);
   }
 
-  /** A state with the whole body at one temperature, °C. */
+  /** A state with the whole body at one temperature, °C; it sets how exact the steps from it are. */
   uniform(temperatureC: number): Float64Array {
     const y = new Float64Array(this.size);
     y.fill(enthalpyAt(this.material, temperatureC), 0, this.grid.cells);
+    if (temperatureC < this.material.freezingPointC)
+      this.tolerance.fill(FROZEN_TOLERANCE, 0, this.grid.cells + 1);
     if (this.cabinet) {
       const { refrigerator, neighbours } = this.cabinet;
       y[this.airAt] = refrigerator.setC;

@@ -99,7 +99,7 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
         limit = Math.min(limit, untilThermostatTurns(cabinet.refrigerator, air, rate, body.compressorOn));
       }
       const taken = stepper.step(limit);
-      history.noteStep(timeS, taken, apart, stepper, around);
+      history.noteStep(timeS, taken, apart, stepper, { around, ends: timeS + taken >= endS - 1e-9 });
       timeS = Math.min(endS, timeS + taken);
       if (body.thermostat(y)) stepper.changed();
       steps++;
@@ -137,23 +137,31 @@ class History {
     this.end = grid.ends.find((end) => end.face === face)!;
   }
 
-  /** Notes the points that lie in a step just taken, and its end. */
+  /** Notes the points that lie in a step just taken, and its end where a stay ends with it. */
   noteStep(
     fromS: number,
     taken: number,
     apart: number,
     stepper: ChebyshevStepper,
-    around: number | null,
+    { around, ends }: { around: number | null; ends: boolean },
   ): void {
     const toS = fromS + taken;
-    for (let at = (Math.floor(fromS / apart) + 1) * apart; at < toS - 0.01 * apart; at += apart) {
+    for (let at = this.timeS.at(-1)! + apart; at < toS; at += apart) {
       stepper.within((at - fromS) / taken, taken, this.between);
       this.note(at, this.between);
+      this.addLag(around);
     }
+    if (!ends) return;
     this.note(toS, stepper.y);
+    this.addLag(around);
+  }
+
+  /** Adds up how far each cell lags behind what is around it, over the stretch to the latest point. */
+  private addLag(around: number | null): void {
     if (around === null) return;
     const field = this.fields.at(-1)!;
-    for (let i = 0; i < field.length; i++) this.lag[i]! += Math.abs(field[i]! - around) * taken;
+    const length = this.timeS.at(-1)! - this.timeS.at(-2)!;
+    for (let i = 0; i < field.length; i++) this.lag[i]! += Math.abs(field[i]! - around) * length;
   }
 
   note(timeS: number, y: Float64Array): void {

@@ -31,6 +31,7 @@ const massKg = z
   .positive('The weight must be more than nothing.')
   .max(HEAVIEST_KG, `At most ${HEAVIEST_KG} kg.`);
 const nothing = z.object({}).strict();
+const span = z.object({ fastMs: z.number().int().min(0), slowMs: z.number().int().min(0) });
 
 /** The payload of each type of event, as it is stored and sent. */
 export const payloads = {
@@ -55,9 +56,10 @@ export const payloads = {
       cookFastMs: z.number().int().positive(),
       cookSlowMs: z.number().int().positive(),
       restMs: z.number().int().min(0),
-      /** How long it thaws, as it was planned; the rule's span where nothing was computed. */
-      thawFastMs: z.number().int().min(0).optional(),
-      thawSlowMs: z.number().int().min(0).optional(),
+      /** Thawing times from heat transfer, as they were when it was planned; the rules' alone where none were known. */
+      computedThaw: z.object({ refrigerator: span, coldWater: span }).partial().optional(),
+      /** How long an icy middle still takes, from what it read. */
+      thawLeftMs: z.number().int().min(0).optional(),
       /** When to start, as it was accepted: within these the cook is home and it is neither too early nor too late. */
       startFrom: instant,
       startBy: instant,

@@ -12,6 +12,7 @@ import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { Assumptions } from '../forecast/Assumptions';
 import { ForecastState } from '../forecast/ForecastState';
+import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
 
 /** Out of a cold refrigerator. */
 const STARTS_AT_C = 5;
@@ -21,12 +22,14 @@ const ROOM_AFTER = 1.1;
 export function CookForecast({ food }: { readonly food: FoodState }) {
   const { rules, units, zone } = useKitchen();
   const [fan, setFan] = useState(false);
+  const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const { roast } = foodById(food.foodKey);
   const target = targetOf(food, rules);
   const { cook } = food;
   const asked =
     roast && target && cook
       ? {
+          ...readTweaks(tweaks, units),
           foodKey: food.foodKey,
           form: food.form,
           massKg: food.massKg,
@@ -87,6 +90,8 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
         ]}
       />
       <Assumptions
+        tweaks={tweaks}
+        onChange={setTweaks}
         items={[
           {
             what: 'Oven',

@@ -16,6 +16,7 @@ import { space } from '../../ui/tokens';
 import { useForecast } from '../../workers/useForecast';
 import { WithFood } from '../food/WithFood';
 import { ForecastState } from '../forecast/ForecastState';
+import { readTweaks, USUAL } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
 import { CoolingForecast } from './CoolingForecast';
@@ -39,6 +40,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
+  const [tweaks, setTweaks] = useState(USUAL);
   const set = (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change }));
 
   const container = readContainer(choices, units);
@@ -47,6 +49,7 @@ function Cool({ food }: { readonly food: FoodState }) {
     'problem' in container || 'problem' in start
       ? null
       : {
+          ...readTweaks(tweaks, units),
           foodKey: food.foodKey,
           massKg: food.massKg,
           startC: start.startC,
@@ -156,7 +159,9 @@ function Cool({ food }: { readonly food: FoodState }) {
         />
       </View>
       <ForecastState what="Computing how it cools" forecast={forecast} />
-      {asked && answer && <CoolingForecast asked={asked} answer={answer} food={food} />}
+      {asked && answer && (
+        <CoolingForecast asked={asked} answer={answer} food={food} tweaks={tweaks} onTweaks={setTweaks} />
+      )}
     </Screen>
   );
 }

@@ -19,11 +19,14 @@ import { space, type Colors } from '../../ui/tokens';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { Assumptions } from '../forecast/Assumptions';
+import type { TweakDraft } from '../forecast/tweakDraft';
 
 interface CoolingForecastProps {
   readonly asked: CoolingAsked;
   readonly answer: CoolingAnswer;
   readonly food: FoodState;
+  readonly tweaks: TweakDraft;
+  readonly onTweaks: (tweaks: TweakDraft) => void;
 }
 
 const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Colors }> = {
@@ -35,7 +38,7 @@ const HOUR_S = 3600;
 const ROUND_UP_C = 0.05;
 
 /** Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator. */
-export function CoolingForecast({ asked, answer, food }: CoolingForecastProps) {
+export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: CoolingForecastProps) {
   const { units, rules } = useKitchen();
   const { band, verdict, change, growth, fit } = answer;
   const { usual, slow, fast } = band;
@@ -103,6 +106,8 @@ export function CoolingForecast({ asked, answer, food }: CoolingForecastProps) {
         </Words>
       )}
       <Assumptions
+        tweaks={tweaks}
+        onChange={onTweaks}
         items={[
           {
             what: 'It',

@@ -68,6 +68,9 @@ function IcyFood({ food }: { readonly food: FoodState }) {
   const forecast = useForecast('icy', asked);
   const ways = asked ? forecast.answer : null;
 
+  /** A thaw that goes on is counted from where it began. */
+  const elapsedAnd = (leftMs: number) => Math.round(Math.max(0, now - (thaw?.startedAt ?? now)) + leftMs);
+
   const take = async ({ kind, serveAt, thawMs }: IcyWay) => {
     if (!plan || !reading || !('coreC' in reading)) return;
     const read = newEvent(food.foodId, now, 'reading', {
@@ -77,14 +80,13 @@ function IcyFood({ food }: { readonly food: FoodState }) {
     const shared = { ...plan, serveAt: Math.round(serveAt) };
     const next =
       kind === 'stay'
-        ? [newEvent(food.foodId, now, 'planned', shared)]
+        ? [newEvent(food.foodId, now, 'planned', { ...shared, thawLeftMs: elapsedAnd(thawMs) })]
         : kind === 'coldWater'
           ? [
               newEvent(food.foodId, now, 'planned', {
                 ...shared,
                 method: 'coldWater',
-                thawFastMs: 0,
-                thawSlowMs: Math.round(thawMs),
+                thawLeftMs: Math.round(thawMs),
               }),
               newEvent(food.foodId, now, 'thawStarted', { method: 'coldWater' }),
             ]

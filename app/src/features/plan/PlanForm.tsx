@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
 import { ForecastState } from '../forecast/ForecastState';
+import { USUAL } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { acceptedEvents } from './accept';
 import { draftFor, type ChosenFood, type PlanDraft } from './draft';
@@ -34,7 +35,8 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
     defaultValues: draftFor(chosen, units.mass === 'metric' ? 'kg' : 'lb', rules),
   });
   const draft = useWatch({ control }) as PlanDraft;
-  const thaw = useThaw(chosen, draft);
+  const [tweaks, setTweaks] = useState(USUAL);
+  const thaw = useThaw(chosen, draft, tweaks);
   const planning = usePlanning(chosen, draft, thaw.computed);
   const [method, setMethod] = useState<Method | null>(null);
 
@@ -70,7 +72,13 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
           <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />
           <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
           {thaw.forecast.answer && (
-            <ThawBand plans={plans} answer={thaw.forecast.answer} subject={thaw.subject} />
+            <ThawBand
+              plans={plans}
+              answer={thaw.forecast.answer}
+              subject={thaw.subject}
+              tweaks={tweaks}
+              onTweaks={setTweaks}
+            />
           )}
         </>
       ) : (

@@ -15,18 +15,21 @@ import { Choice } from '../../ui/Choice';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { Assumptions } from '../forecast/Assumptions';
+import type { TweakDraft } from '../forecast/tweakDraft';
 
 interface ThawBandProps {
   readonly plans: readonly MethodPlan[];
   readonly answer: ThawAnswer;
   readonly subject: Subject | null;
+  readonly tweaks: TweakDraft;
+  readonly onTweaks: (tweaks: TweakDraft) => void;
 }
 
 const PLACES: ThawPlace[] = ['refrigerator', 'coldWater'];
 const ROOM_AFTER = 1.05;
 
 /** The rule's window and the computed band on one drawing: the marks are the rule's, the field is heat transfer's. */
-export function ThawBand({ plans, answer, subject }: ThawBandProps) {
+export function ThawBand({ plans, answer, subject, tweaks, onTweaks }: ThawBandProps) {
   const { units, rules } = useKitchen();
   const [place, setPlace] = useState<ThawPlace>('refrigerator');
   const plan = plans.find(({ method }) => method === place);
@@ -69,6 +72,8 @@ export function ThawBand({ plans, answer, subject }: ThawBandProps) {
         The upright marks are the rule of thumb, from its fast to its slow end.
       </Words>
       <Assumptions
+        tweaks={tweaks}
+        onChange={onTweaks}
         items={thawAssumptions(
           { ...subject, food, place, startC: toCelsius(rules.bands.freezer.value.at) },
           units,

@@ -1,3 +1,4 @@
+import type { Span } from '@omtel/core/guidance';
 import type { MethodPlan } from '@omtel/core/plan';
 import type { FoodEvent } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
@@ -9,8 +10,8 @@ import type { PlanInputs } from './usePlanning';
 export function acceptedEvents(
   { food, stored }: ChosenFood,
   { form, condition }: PlanDraft,
-  { massKg, serveAt, cookFastMs, cookSlowMs, restMs, since }: PlanInputs,
-  { method, window, thaw, computedThaw }: MethodPlan,
+  { massKg, serveAt, cookFastMs, cookSlowMs, restMs, since, computedThaw }: PlanInputs,
+  { method, window }: MethodPlan,
   now: number,
 ): readonly FoodEvent[] {
   if (!window) return [];
@@ -32,7 +33,15 @@ export function acceptedEvents(
     restMs,
     startFrom: Math.round(window.from),
     startBy: Math.round(window.to),
-    ...(thaw && computedThaw && { thawFastMs: Math.round(thaw.fastMs), thawSlowMs: Math.round(thaw.slowMs) }),
+    ...(computedThaw && { computedThaw: rounded(computedThaw) }),
   });
   return stored ? [planned] : [added, planned];
 }
+
+const whole = (span: Span | undefined): Span | undefined =>
+  span && { fastMs: Math.round(span.fastMs), slowMs: Math.round(span.slowMs) };
+
+const rounded = ({ refrigerator, coldWater }: NonNullable<PlanInputs['computedThaw']>) => ({
+  refrigerator: whole(refrigerator),
+  coldWater: whole(coldWater),
+});

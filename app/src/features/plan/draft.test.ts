@@ -73,6 +73,7 @@ describe('accepting a way', () => {
     cookSlowMs: 2.6,
     restMs: 0,
     since: NOW,
+    computedThaw: { refrigerator: { fastMs: 1.2, slowMs: 3.7 } },
   };
   const way = { method: 'refrigerator', window: { from: NOW + 1.5, to: NOW + 2.5 } } as never;
   const draft = draftFor(chosen, 'kg', homeRules);
@@ -83,6 +84,7 @@ describe('accepting a way', () => {
     expect([added!.type, planned!.type]).toEqual(['added', 'planned']);
     expect(added!.foodId).toBe(planned!.foodId);
     expect(stateOf(added!, planned!).plan).toMatchObject({ cookFastMs: 1, cookSlowMs: 3, startBy: NOW + 3 });
+    expect(stateOf(added!, planned!).plan!.computedThaw!.refrigerator).toEqual({ fastMs: 1, slowMs: 4 });
   });
 
   it('does nothing without a window', () =>

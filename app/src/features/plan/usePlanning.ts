@@ -23,6 +23,7 @@ export interface PlanInputs {
   readonly cookSlowMs: number;
   readonly restMs: number;
   readonly since: number | null;
+  readonly computedThaw: ComputedThaw;
 }
 
 /** Thawing times from heat transfer, by method; nothing while they are not known. */
@@ -64,14 +65,13 @@ export function usePlanning(
       return { ...read, inputs: null, plans: null };
 
     const since = sinceOf(draft, stored, minute, zone);
-    const shared = { massKg: mass.massKg, serveAt: serve.serveAt, restMs: rest.ms, since };
+    const shared = { massKg: mass.massKg, serveAt: serve.serveAt, restMs: rest.ms, since, computedThaw };
     const plans = compareMethods({
       ...shared,
       food,
       form: draft.form,
       condition: draft.condition,
       cook,
-      computedThaw,
       availability: settings.availability,
       now: minute,
       zone,

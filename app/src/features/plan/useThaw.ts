@@ -2,6 +2,7 @@ import type { Subject, ThawAnswer } from '@omtel/core/forecast';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast, type Forecast } from '../../workers/useForecast';
+import { readTweaks, type TweakDraft } from '../forecast/tweakDraft';
 import { readMass, readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { ComputedThaw } from './usePlanning';
 
@@ -16,13 +17,20 @@ export interface ThawForecast {
 export function useThaw(
   { food }: ChosenFood,
   { mass, massUnit, thickest, form, condition }: PlanDraft,
+  tweaks: TweakDraft,
 ): ThawForecast {
   const { units, settings } = useKitchen();
   const read = readMass(mass, massUnit, units);
   const measured = readThickest(thickest, units);
   const subject: Subject | null =
     condition === 'frozen' && 'massKg' in read && 'thickestM' in measured
-      ? { foodKey: food.id, form, massKg: read.massKg, thickestM: measured.thickestM }
+      ? {
+          ...readTweaks(tweaks, units),
+          foodKey: food.id,
+          form,
+          massKg: read.massKg,
+          thickestM: measured.thickestM,
+        }
       : null;
   const forecast = useForecast('thaw', subject && { ...subject, school: settings.school });
   const { answer, current } = forecast;

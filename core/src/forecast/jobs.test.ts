@@ -1,0 +1,81 @@
+import { containerById, runJob, withTweaks } from '.';
+import { foodById } from '../foods';
+import { CompositionProblem, ForecastCancelled, SizeProblem } from '../thermal';
+
+const lamb = { foodKey: 'lamb-shoulder-bone-in', form: 'boneInJoint', massKg: 2.4 } as const;
+const HOUR_MS = 3_600_000;
+
+describe('jobs, as a worker does them', () => {
+  it('thaw: a colder surrounding that passes heat half as well takes longer; fatter meat has less ice to melt', () => {
+    const usual = runJob('thaw', { ...lamb, school: 'home' }).refrigerator;
+    expect(runJob('thaw', { ...lamb, school: 'home', hTimes: 0.5 }).refrigerator.slowMs).toBeGreaterThan(
+      usual.slowMs,
+    );
+    expect(runJob('thaw', { ...lamb, school: 'home', fat: 35 }).refrigerator.slowMs).toBeLessThan(
+      usual.slowMs,
+    );
+  });
+
+  it('icy: every way on, soonest first, and what it does to dinner', () => {
+    const asked = {
+      ...lamb,
+      school: 'home',
+      place: 'refrigerator',
+      cookSlowMs: 3 * HOUR_MS,
+      restMs: 0,
+      now: 0,
+    } as const;
+    const ways = runJob('icy', { ...asked, coreC: -5, serveAt: 4 * HOUR_MS });
+    expect(ways.map(({ kind }) => kind).sort()).toEqual(['coldWater', 'cookNow', 'stay']);
+    for (let i = 1; i < ways.length; i++)
+      expect(ways[i]!.serveAt).toBeGreaterThanOrEqual(ways[i - 1]!.serveAt);
+    // Cooked as it is takes half as long again, so half an hour over the four hours there are.
+    expect(ways.find(({ kind }) => kind === 'cookNow')!.lateMs).toBe(0.5 * HOUR_MS);
+    const thawed = runJob('icy', { ...asked, coreC: 1, serveAt: 4 * HOUR_MS });
+    expect(thawed.find(({ kind }) => kind === 'stay')!.lateMs).toBe(0);
+    expect(() => runJob('icy', { ...asked, coreC: -5, serveAt: 0, massKg: -1 })).toThrow(SizeProblem);
+  });
+
+  it('cooling: verdict, change, growth against a batch that just passes, and a fit to a reading', () => {
+    const asked = {
+      foodKey: 'lentil-soup',
+      school: 'home',
+      massKg: 4,
+      startC: 90,
+      container: containerById('pot'),
+      count: 1,
+      lid: true,
+      stirred: false,
+      stays: [{ place: 'refrigerator', forS: 0 }],
+    } as const;
+    const pot = runJob('cooling', asked);
+    expect(pot.verdict.passes).toBe('fails');
+    expect(pot.growth).toBeGreaterThan(1);
+    expect(pot.change).not.toBeNull();
+    expect(pot.fit).toBeNull();
+    const read = runJob('cooling', { ...asked, reading: { atS: 7200, coreC: 60 } });
+    expect(read.fit).toBeGreaterThan(1);
+  });
+
+  it('roast and trials tell how far they are and can be stopped', () => {
+    const told: number[] = [];
+    const trial = { ...lamb, startC: -18, aroundC: 4, h: 8, untilS: 86_400 };
+    const series = runJob(
+      'trials',
+      { trials: [trial, { ...trial, h: 100 }] },
+      (share) => void told.push(share),
+    );
+    expect(series).toHaveLength(2);
+    expect(Math.max(...told)).toBeGreaterThan(0.5);
+    expect(() => runJob('trials', { trials: [trial] }, () => false)).toThrow(ForecastCancelled);
+    expect(() => runJob('trials', { trials: [{ ...trial, massKg: 0 }] })).toThrow(SizeProblem);
+    const roast = runJob('roast', { ...lamb, ovenC: 163, fan: false, startC: 5, targetC: 63, readings: [] });
+    expect(roast.span.slowMs).toBeGreaterThan(roast.span.fastMs);
+  });
+
+  it('a food cannot be all fat and more', () => {
+    const { composition } = withTweaks(foodById('stock'), { fat: 3 });
+    expect(composition.fat).toBe(3);
+    expect(() => runJob('thaw', { ...lamb, school: 'home', fat: 99 })).toThrow(CompositionProblem);
+  });
+});
