@@ -1,8 +1,10 @@
 import { conduction } from '../bench/conduction';
 import { firstLoad } from '../bench/firstLoad';
+import { mainThread } from '../bench/mainThread';
+import { roasting } from '../bench/roasting';
 import { run, Sentence } from './lib/sentence';
 
-const BENCHES: Record<string, () => Promise<string[]>> = { conduction, firstLoad };
+const BENCHES: Record<string, () => Promise<string[]>> = { conduction, roasting, firstLoad, mainThread };
 
 /** Runs the benches named, or all of them, and prints what each measured. */
 run(async () => {

@@ -1,4 +1,4 @@
-import { runJob, type JobKind, type Jobs } from '@omtel/core/forecast';
+import { runJob, type JobKind, type Jobs } from '@omtel/core/jobs';
 
 /** What the page sends, and what it gets back. */
 export interface Order<Kind extends JobKind = JobKind> {

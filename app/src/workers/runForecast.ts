@@ -1,4 +1,4 @@
-import type { JobKind, Jobs } from '@omtel/core/forecast';
+import type { JobKind, Jobs } from '@omtel/core/jobs';
 import type { Order, Report } from './forecast.worker';
 
 /** A forecast could not be made from what was asked; the message is for the cook. */

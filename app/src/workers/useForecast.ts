@@ -1,5 +1,5 @@
-import type { JobKind, Jobs } from '@omtel/core/forecast';
-import { useEffect, useRef, useState } from 'react';
+import type { JobKind, Jobs } from '@omtel/core/jobs';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { runForecast, type RunningForecast } from './runForecast';
 
 /** Typing settles before anything is computed. */
@@ -10,12 +10,35 @@ export interface Forecast<Answer> {
   readonly answer: Answer | null;
   /** What the answer belongs to, so that a screen can tell an old one. */
   readonly current: boolean;
-  /** Share done of what is being computed; null while nothing is. */
-  readonly progress: number | null;
+  readonly running: boolean;
+  /** Share done; watched apart, so that a screen is not drawn anew for every hundredth. */
+  readonly progress: Watched<number>;
   readonly problem: string | null;
   readonly cancelled: boolean;
   readonly cancel: () => void;
   readonly again: () => void;
+}
+
+/** A value that parts of a screen watch without the whole of it following. */
+export interface Watched<Value> {
+  readonly get: () => Value;
+  readonly watch: (onChange: () => void) => () => void;
+}
+
+function watched<Value>(initial: Value) {
+  let value = initial;
+  const watchers = new Set<() => void>();
+  return {
+    get: () => value,
+    watch: (onChange: () => void) => {
+      watchers.add(onChange);
+      return () => void watchers.delete(onChange);
+    },
+    set: (next: Value) => {
+      value = next;
+      watchers.forEach((tell) => tell());
+    },
+  };
 }
 
 interface Outcome<Answer> {
@@ -36,7 +59,8 @@ export function useForecast<Kind extends JobKind>(
 ): Forecast<Jobs[Kind]['answer']> {
   type Answer = Jobs[Kind]['answer'];
   const [outcome, setOutcome] = useState<Outcome<Answer> | null>(null);
-  const [progress, setProgress] = useState<number | null>(null);
+  const [busy, setBusy] = useState(false);
+  const progress = useMemo(() => watched(0), []);
   const [round, setRound] = useState(0);
   const running = useRef<RunningForecast<Answer> | null>(null);
   // Infinity is a usual length of stay, which JSON does not know.
@@ -48,11 +72,12 @@ export function useForecast<Kind extends JobKind>(
     const settle = (result: Omit<Outcome<Answer>, 'of'>) => {
       if (!wanted) return;
       setOutcome((last) => ({ of: key, ...result, answer: result.answer ?? last?.answer ?? null }));
-      setProgress(null);
+      setBusy(false);
     };
     const timer = setTimeout(() => {
-      setProgress(0);
-      running.current = runForecast(kind, asked, (share) => wanted && setProgress(share));
+      progress.set(0);
+      setBusy(true);
+      running.current = runForecast(kind, asked, (share) => wanted && progress.set(share));
       running.current.answer.then(
         (answer) => settle({ answer, problem: null, cancelled: false }),
         (error: Error) => settle({ answer: null, problem: error.message, cancelled: false }),
@@ -62,7 +87,7 @@ export function useForecast<Kind extends JobKind>(
       wanted = false;
       clearTimeout(timer);
       running.current?.cancel();
-      setProgress(null);
+      setBusy(false);
     };
     // `key` says all that `asked` does, and stays the same while it does.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -71,12 +96,13 @@ export function useForecast<Kind extends JobKind>(
   return {
     answer: outcome?.answer ?? null,
     current: outcome !== null && outcome.of === key,
+    running: busy,
     progress,
     problem: outcome?.of === key ? outcome.problem : null,
     cancelled: outcome?.of === key && outcome.cancelled,
     cancel: () => {
       running.current?.cancel();
-      setProgress(null);
+      setBusy(false);
       setOutcome((last) => ({
         of: key ?? '',
         answer: last?.answer ?? null,

@@ -6,5 +6,4 @@ export * from './containers';
 export * from './cooling';
 export * from './coolingVerdict';
 export * from './roast';
-export * from './jobs';
 export * from './trial';

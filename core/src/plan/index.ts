@@ -8,4 +8,4 @@ export * from './methodWords';
 export * from './rescue';
 export * from './agenda';
 export * from './coolingMarks';
-export * from './icyRescue';
+export type { IcyWay } from './icyRescue';

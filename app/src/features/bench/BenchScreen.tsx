@@ -1,7 +1,7 @@
 import { foodById } from '@omtel/core/foods';
 import { trialPlaces, type Trial } from '@omtel/core/forecast';
 import { HOUR_MS, SECOND_MS } from '@omtel/core/units';
-import { useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -26,6 +26,11 @@ export function BenchScreen() {
     draftAt('refrigerator', 'lamb shoulder', FREEZER_C, units),
     draftAt('coldWater', 'lamb shoulder', FREEZER_C, units),
   ]);
+  const change = useCallback(
+    (index: number, next: TrialDraft) => setDrafts((all) => all.map((old, i) => (i === index ? next : old))),
+    [],
+  );
+  const remove = useCallback((index: number) => setDrafts((all) => all.filter((_, i) => i !== index)), []);
   const [hours, setHours] = useState('48');
   const untilS = (Number(hours) * HOUR_MS) / SECOND_MS;
   const read = drafts.map((draft) => readTrial(draft, untilS, units));
@@ -70,8 +75,9 @@ export function BenchScreen() {
           name={NAMES[i]!}
           draft={draft}
           problem={problemOf(read[i]!)}
-          onChange={(next) => setDrafts(drafts.map((old, at) => (at === i ? next : old)))}
-          onRemove={drafts.length > 1 ? () => setDrafts(drafts.filter((_, at) => at !== i)) : null}
+          index={i}
+          onChange={change}
+          onRemove={drafts.length > 1 ? remove : null}
         />
       ))}
       {drafts.length < MOST_TRIALS && (
@@ -86,18 +92,27 @@ const problemOf = (read: object): string | undefined =>
 
 interface TrialSectionProps {
   readonly name: string;
+  readonly index: number;
   readonly draft: TrialDraft;
   readonly problem?: string;
-  readonly onChange: (draft: TrialDraft) => void;
-  readonly onRemove: (() => void) | null;
+  readonly onChange: (index: number, draft: TrialDraft) => void;
+  readonly onRemove: ((index: number) => void) | null;
 }
 
-function TrialSection({ name, onRemove, ...fields }: TrialSectionProps) {
+/** Drawn anew only when it changes itself: its many fields are slow, and curves come and go above it. */
+const TrialSection = memo(function TrialSection({
+  name,
+  index,
+  draft,
+  problem,
+  onChange,
+  onRemove,
+}: TrialSectionProps) {
   return (
     <>
       <Heading>{name}</Heading>
-      <TrialFields {...fields} />
-      {onRemove && <Button kind="plain" label={`Remove ${name}`} onPress={onRemove} />}
+      <TrialFields draft={draft} problem={problem} onChange={(next) => onChange(index, next)} />
+      {onRemove && <Button kind="plain" label={`Remove ${name}`} onPress={() => onRemove(index)} />}
     </>
   );
-}
+});

@@ -1,8 +1,6 @@
-import type { FoodState } from '@omtel/core/trail';
-import { payloads } from '@omtel/core/trail';
-import { parseNumber, type TemperatureUnit } from '@omtel/core/units';
+import { payloads, type FoodState, type Payload } from '@omtel/core/trail';
+import { NumberProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
 import { useState } from 'react';
-import { Controller, useForm } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -26,36 +24,27 @@ export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
   const { units } = useKitchen();
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
-  const { control, handleSubmit, reset, setError } = useForm({ defaultValues: { reading: '' } });
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
 
-  const submit = handleSubmit(async ({ reading }) => {
-    const parsed = payloads.reading.safeParse({ temperature: { value: parseNumber(reading), unit } });
-    if (!parsed.success) {
-      setError('reading', { message: parsed.error.issues[0]!.message });
-      return;
-    }
-    await recordNow(food, `read ${reading.trim()} °${unit}`, 'reading', parsed.data);
-    reset();
-  });
+  const submit = async () => {
+    const read = readReading(text, unit);
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    await recordNow(food, `read ${text.trim()} °${unit}`, 'reading', read);
+    setText('');
+  };
 
   return (
     <View style={styles.row}>
-      <Controller
-        control={control}
-        name="reading"
-        rules={{ validate: (text) => problemWith(text) ?? true }}
-        render={({ field, fieldState }) => (
-          <Field
-            label="Reading"
-            value={field.value}
-            onChange={field.onChange}
-            onBlur={field.onBlur}
-            problem={fieldState.error?.message}
-            numeric
-            autoFocus={autoFocus}
-            onSubmit={() => void submit()}
-          />
-        )}
+      <Field
+        label="Reading"
+        value={text}
+        onChange={setText}
+        problem={problem}
+        numeric
+        autoFocus={autoFocus}
+        onSubmit={() => void submit()}
       />
       <View style={styles.unit}>
         <Choice
@@ -73,12 +62,13 @@ export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
   );
 }
 
-function problemWith(text: string): string | null {
+/** A reading as it is kept, or a sentence for its field. */
+function readReading(text: string, unit: TemperatureUnit): Payload<'reading'> | { problem: string } {
   try {
-    parseNumber(text);
-    return null;
+    const parsed = payloads.reading.safeParse({ temperature: { value: parseNumber(text), unit } });
+    return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
   } catch (error) {
-    if (error instanceof Error) return error.message;
+    if (error instanceof NumberProblem) return { problem: error.message };
     throw error;
   }
 }

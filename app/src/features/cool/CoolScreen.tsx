@@ -1,4 +1,5 @@
-import { containers, type CoolingAnswer, type CoolingAsked } from '@omtel/core/forecast';
+import { containers } from '@omtel/core/forecast';
+import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import { NumberProblem, parseNumber, SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useRouter } from 'expo-router';

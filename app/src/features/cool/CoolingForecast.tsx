@@ -1,4 +1,5 @@
-import type { CoolingAnswer, CoolingAsked, MarkForecast, Passing } from '@omtel/core/forecast';
+import type { MarkForecast, Passing } from '@omtel/core/forecast';
+import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import {
   formatCeiling,

@@ -1,3 +1,4 @@
+import { useSyncExternalStore } from 'react';
 import type { Forecast } from '../../workers/useForecast';
 import { Button } from '../../ui/Button';
 import { Progress } from '../../ui/Progress';
@@ -10,8 +11,9 @@ interface ForecastStateProps {
 
 /** Where a forecast stands while it is not there yet: how far, given up, or why not. */
 export function ForecastState({ what, forecast }: ForecastStateProps) {
-  const { progress, problem, cancelled, cancel, again } = forecast;
-  if (progress !== null) return <Progress what={what} share={progress} onCancel={cancel} />;
+  const { running, progress, problem, cancelled, cancel, again } = forecast;
+  const share = useSyncExternalStore(progress.watch, progress.get);
+  if (running) return <Progress what={what} share={share} onCancel={cancel} />;
   if (problem)
     return (
       <Words tone="hot" role="alert">

@@ -1,10 +1,5 @@
-import {
-  thawAssumptions,
-  thawedAtC,
-  type Subject,
-  type ThawAnswer,
-  type ThawPlace,
-} from '@omtel/core/forecast';
+import { thawAssumptions, thawedAtC, type ThawPlace } from '@omtel/core/forecast';
+import type { Subject, ThawAnswer } from '@omtel/core/jobs';
 import { foodById } from '@omtel/core/foods';
 import { METHOD_WORDS, type MethodPlan } from '@omtel/core/plan';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';

@@ -1,4 +1,4 @@
-import type { Subject, ThawAnswer } from '@omtel/core/forecast';
+import type { Subject, ThawAnswer } from '@omtel/core/jobs';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast, type Forecast } from '../../workers/useForecast';

@@ -4,7 +4,7 @@ import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { Neighbour, OnProgress, Series } from '../thermal';
 import { toCelsius } from '../units';
-import type { Container } from './containers';
+import type { Container } from '../forecast/containers';
 import {
   coolingBand,
   fitTo,
@@ -12,12 +12,17 @@ import {
   type CoolingBand,
   type CoolingInput,
   type Stay,
-} from './cooling';
-import { cheapestChange, coolingVerdict, type CoolingChange, type CoolingVerdict } from './coolingVerdict';
-import { roastForecast, type CoreReading, type RoastForecast } from './roast';
-import { thawBand, type ThawPlace } from './thaw';
-import { runTrial, type Trial } from './trial';
-import type { Tweaks } from './tweaks';
+} from '../forecast/cooling';
+import {
+  cheapestChange,
+  coolingVerdict,
+  type CoolingChange,
+  type CoolingVerdict,
+} from '../forecast/coolingVerdict';
+import { roastForecast, type CoreReading, type RoastForecast } from '../forecast/roast';
+import { thawBand, type ThawPlace } from '../forecast/thaw';
+import { runTrial, type Trial } from '../forecast/trial';
+import type { Tweaks } from '../forecast/tweaks';
 
 /** A food and how it lies, as a job names it. */
 export interface Subject extends Tweaks {

@@ -1,4 +1,5 @@
-import { containerById, runJob, withTweaks } from '.';
+import { runJob } from '.';
+import { containerById, withTweaks } from '../forecast';
 import { foodById } from '../foods';
 import { CompositionProblem, ForecastCancelled, SizeProblem } from '../thermal';
 
