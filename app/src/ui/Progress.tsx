@@ -31,7 +31,13 @@ export function Progress({ what, share, onCancel }: ProgressProps) {
         <Button kind="plain" label="Cancel" onPress={onCancel} />
       </View>
       <View style={[styles.track, { backgroundColor: colors.line }]}>
-        <View style={[styles.done, { backgroundColor: colors.rim, width: `${percent}%` }]} />
+        {/* Moved, not resized: that costs the page no new layout. */}
+        <View
+          style={[
+            styles.done,
+            { backgroundColor: colors.rim, transform: [{ translateX: `${percent - 100}%` }] },
+          ]}
+        />
       </View>
     </View>
   );
@@ -42,5 +48,5 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center' },
   what: { flex: 1 },
   track: { height: HEIGHT, borderRadius: HEIGHT / 2, overflow: 'hidden' },
-  done: { height: HEIGHT },
+  done: { height: HEIGHT, width: '100%' },
 });

@@ -5,9 +5,11 @@ import { runForecast, type RunningForecast } from './runForecast';
 /** Typing settles before anything is computed. */
 const SETTLE_MS = 250;
 
-export interface Forecast<Answer> {
+export interface Forecast<Answer, Asked = unknown> {
   /** The latest answer; it stays while the next one is computed. */
   readonly answer: Answer | null;
+  /** What that answer was asked with. */
+  readonly answered: Asked | null;
   /** What the answer belongs to, so that a screen can tell an old one. */
   readonly current: boolean;
   readonly running: boolean;
@@ -25,8 +27,12 @@ export interface Watched<Value> {
   readonly watch: (onChange: () => void) => () => void;
 }
 
+/** Watchers are told no more often than an eye can follow. */
+const TOLD_EVERY_MS = 120;
+
 function watched<Value>(initial: Value) {
   let value = initial;
+  let toldAt = 0;
   const watchers = new Set<() => void>();
   return {
     get: () => value,
@@ -35,14 +41,22 @@ function watched<Value>(initial: Value) {
       return () => void watchers.delete(onChange);
     },
     set: (next: Value) => {
+      const now = performance.now();
+      if (now - toldAt < TOLD_EVERY_MS) return;
+      toldAt = now;
       value = next;
       watchers.forEach((tell) => tell());
+    },
+    restart: () => {
+      toldAt = 0;
+      value = initial;
     },
   };
 }
 
-interface Outcome<Answer> {
+interface Outcome<Answer, Asked> {
   readonly of: string;
+  readonly answered: Asked | null;
   readonly answer: Answer | null;
   readonly problem: string | null;
   readonly cancelled: boolean;
@@ -56,9 +70,10 @@ interface Outcome<Answer> {
 export function useForecast<Kind extends JobKind>(
   kind: Kind,
   asked: Jobs[Kind]['asked'] | null,
-): Forecast<Jobs[Kind]['answer']> {
+): Forecast<Jobs[Kind]['answer'], Jobs[Kind]['asked']> {
   type Answer = Jobs[Kind]['answer'];
-  const [outcome, setOutcome] = useState<Outcome<Answer> | null>(null);
+  type Asked = Jobs[Kind]['asked'];
+  const [outcome, setOutcome] = useState<Outcome<Answer, Asked> | null>(null);
   const [busy, setBusy] = useState(false);
   const progress = useMemo(() => watched(0), []);
   const [round, setRound] = useState(0);
@@ -69,13 +84,18 @@ export function useForecast<Kind extends JobKind>(
   useEffect(() => {
     if (!asked || key === null) return;
     let wanted = true;
-    const settle = (result: Omit<Outcome<Answer>, 'of'>) => {
+    const settle = (result: Omit<Outcome<Answer, Asked>, 'of' | 'answered'>) => {
       if (!wanted) return;
-      setOutcome((last) => ({ of: key, ...result, answer: result.answer ?? last?.answer ?? null }));
+      setOutcome((last) => ({
+        of: key,
+        ...result,
+        answer: result.answer ?? last?.answer ?? null,
+        answered: result.answer ? asked : (last?.answered ?? null),
+      }));
       setBusy(false);
     };
     const timer = setTimeout(() => {
-      progress.set(0);
+      progress.restart();
       setBusy(true);
       running.current = runForecast(kind, asked, (share) => wanted && progress.set(share));
       running.current.answer.then(
@@ -95,6 +115,7 @@ export function useForecast<Kind extends JobKind>(
 
   return {
     answer: outcome?.answer ?? null,
+    answered: outcome?.answered ?? null,
     current: outcome !== null && outcome.of === key,
     running: busy,
     progress,
@@ -106,6 +127,7 @@ export function useForecast<Kind extends JobKind>(
       setOutcome((last) => ({
         of: key ?? '',
         answer: last?.answer ?? null,
+        answered: last?.answered ?? null,
         problem: null,
         cancelled: true,
       }));

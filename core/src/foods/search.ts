@@ -19,5 +19,15 @@ const index = new Fuse(catalogue, {
  */
 export function searchFoods(text: string): readonly Food[] {
   const wanted = text.trim();
-  return wanted === '' ? catalogue : index.search(wanted).map(({ item }) => item);
+  if (wanted === '') return catalogue;
+  const known = found.get(wanted);
+  if (known) return known;
+  if (found.size >= MOST_KEPT) found.clear();
+  const foods = index.search(wanted).map(({ item }) => item);
+  found.set(wanted, foods);
+  return foods;
 }
+
+/** Screens ask the same again with every frame. */
+const found = new Map<string, readonly Food[]>();
+const MOST_KEPT = 200;

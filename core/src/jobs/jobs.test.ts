@@ -60,7 +60,7 @@ describe('jobs, as a worker does them', () => {
 
   it('roast and trials tell how far they are and can be stopped', () => {
     const told: number[] = [];
-    const trial = { ...lamb, startC: -18, aroundC: 4, h: 8, untilS: 86_400 };
+    const trial = { ...lamb, label: 'A', startC: -18, aroundC: 4, h: 8, untilS: 86_400 };
     const series = runJob(
       'trials',
       { trials: [trial, { ...trial, h: 100 }] },

@@ -58,6 +58,11 @@ export interface CoolingAnswer {
 
 export type ThawAnswer = Record<ThawPlace, Span & { readonly fast: Series; readonly slow: Series }>;
 
+/** A trial with the name its curve goes by. */
+export interface NamedTrial extends Trial {
+  readonly label: string;
+}
+
 /** What can be computed away from the page. */
 export interface Jobs {
   thaw: { asked: Subject & { readonly school: School }; answer: ThawAnswer };
@@ -84,7 +89,7 @@ export interface Jobs {
     };
     answer: RoastForecast;
   };
-  trials: { asked: { readonly trials: readonly Trial[] }; answer: readonly Series[] };
+  trials: { asked: { readonly trials: readonly NamedTrial[] }; answer: readonly Series[] };
 }
 export type JobKind = keyof Jobs;
 

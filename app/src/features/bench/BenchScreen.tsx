@@ -1,7 +1,7 @@
 import { foodById } from '@omtel/core/foods';
 import { trialPlaces, type Trial } from '@omtel/core/forecast';
 import { HOUR_MS, SECOND_MS } from '@omtel/core/units';
-import { memo, useCallback, useState } from 'react';
+import { memo, useCallback, useMemo, useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -35,10 +35,31 @@ export function BenchScreen() {
   const untilS = (Number(hours) * HOUR_MS) / SECOND_MS;
   const read = drafts.map((draft) => readTrial(draft, untilS, units));
   const trials = read.filter((trial): trial is Trial => !('problem' in trial));
-  const forecast = useForecast('trials', trials.length === drafts.length ? { trials } : null);
-  const { answer } = forecast;
-  const label = (trial: Trial, i: number) =>
-    `${NAMES[i]} ${foodById(trial.foodKey).name.toLowerCase()}, ${trialPlaces[drafts[i]!.place].label.toLowerCase()}`;
+  const named = trials.map((trial, i) => ({
+    ...trial,
+    label: `${NAMES[i]} ${foodById(trial.foodKey).name.toLowerCase()}, ${trialPlaces[drafts[i]!.place].label.toLowerCase()}`,
+  }));
+  const forecast = useForecast('trials', trials.length === drafts.length ? { trials: named } : null);
+  const { answer, answered } = forecast;
+  // Drawn anew only for a new answer, not with every letter typed below.
+  const drawing = useMemo(
+    () =>
+      answer &&
+      answered && (
+        <ForecastDrawing
+          name="Trials"
+          untilS={answer[0]!.timeS.at(-1)!}
+          curves={answer.map(({ timeS, coreC }, i) => ({
+            label: answered.trials[i]!.label,
+            timeS,
+            temperatureC: coreC,
+          }))}
+          rules={rules}
+          units={units}
+        />
+      ),
+    [answer, answered, rules, units],
+  );
 
   return (
     <Screen
@@ -55,19 +76,7 @@ export function BenchScreen() {
         options={HOURS.map((value) => ({ value, label: `${value} h` }))}
       />
       <ForecastState what="Computing the curves" forecast={forecast} />
-      {answer && answer.length === trials.length && (
-        <ForecastDrawing
-          name="Trials"
-          untilS={answer[0]!.timeS.at(-1)!}
-          curves={answer.map(({ timeS, coreC }, i) => ({
-            label: label(trials[i]!, i),
-            timeS,
-            temperatureC: coreC,
-          }))}
-          rules={rules}
-          units={units}
-        />
-      )}
+      {drawing}
       <Words tone="soft">The middle of each. A model informs; a rule decides.</Words>
       {drafts.map((draft, i) => (
         <TrialSection

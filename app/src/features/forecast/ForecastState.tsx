@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { StyleSheet, View } from 'react-native';
 import type { Forecast } from '../../workers/useForecast';
 import { Button } from '../../ui/Button';
 import { Progress } from '../../ui/Progress';
@@ -9,8 +10,17 @@ interface ForecastStateProps {
   readonly forecast: Forecast<unknown>;
 }
 
-/** Where a forecast stands while it is not there yet: how far, given up, or why not. */
-export function ForecastState({ what, forecast }: ForecastStateProps) {
+/** Where a forecast stands while it is not there yet. Its place is kept, so that nothing below it jumps. */
+export function ForecastState(props: ForecastStateProps) {
+  return (
+    <View style={styles.place}>
+      <Standing {...props} />
+    </View>
+  );
+}
+
+/** How far it is, that it was given up, or why there is none. */
+function Standing({ what, forecast }: ForecastStateProps) {
   const { running, progress, problem, cancelled, cancel, again } = forecast;
   const share = useSyncExternalStore(progress.watch, progress.get);
   if (running) return <Progress what={what} share={share} onCancel={cancel} />;
@@ -23,3 +33,5 @@ export function ForecastState({ what, forecast }: ForecastStateProps) {
   if (cancelled) return <Button label="Compute it again" onPress={again} />;
   return null;
 }
+
+const styles = StyleSheet.create({ place: { minHeight: 66, justifyContent: 'center' } });
