@@ -67,6 +67,24 @@ export const USUAL_NEIGHBOURS: readonly Neighbour[] = [
   { name: 'Milk, 1 litre', heatJK: 4000, surfaceWK: 0.55, startC: 4 },
 ];
 
+/** Specific heat of food in a refrigerator, J/(kg·K), and its density, kg/m³; near enough for a neighbour. */
+const [NEIGHBOUR_CP, NEIGHBOUR_RHO] = [3600, 1000];
+
+/**
+ * A food that stands in the refrigerator, as one temperature: a cube of its weight in open air.
+ *
+ * @param massKg kg
+ */
+export function neighbourOf(name: string, massKg: number): Neighbour {
+  const surfaceM2 = 6 * (massKg / NEIGHBOUR_RHO) ** (2 / 3);
+  return {
+    name,
+    heatJK: massKg * NEIGHBOUR_CP,
+    surfaceWK: media.stillRefrigerator.usual * surfaceM2,
+    startC: USUAL_REFRIGERATOR.setC,
+  };
+}
+
 export const isThin = ({ composition }: CoolingInput['food']): boolean => composition.water >= THIN_WATER;
 
 /**

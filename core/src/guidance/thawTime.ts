@@ -24,3 +24,15 @@ export function thawTime({ fast, slow, minimumMs }: ThawRate, massKg: number): S
 export function waterRule(form: FormId, rules: RuleSet): Rule<ThawRate> {
   return form === 'wholeBird' ? rules.thawing.waterBird : rules.thawing.waterPack;
 }
+
+/**
+ * A rule's span widened by a computed one: the slow end is the slower of both, so that a forecast never makes a plan
+ * bolder; the fast end is the faster, so that the clock after thawing starts no later than it may have to.
+ */
+export function widened(rule: Span, computed: Span | undefined): Span {
+  if (!computed) return rule;
+  return {
+    fastMs: Math.min(rule.fastMs, computed.fastMs),
+    slowMs: Math.max(rule.slowMs, computed.slowMs),
+  };
+}

@@ -1,8 +1,8 @@
 import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
-import { waterRule, type Span } from '../guidance';
+import { waterRule, widened, type Span } from '../guidance';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
-import { cookSpan, thawSpan, widened } from './spans';
+import { cookSpan, thawSpan } from './spans';
 
 /** Why a method will not do, and by how much time it misses, where that can be said. */
 export interface Obstacle {

@@ -1,7 +1,7 @@
 import { foodById } from '../foods';
-import type { RuleSet, Span } from '../guidance';
+import { widened, type RuleSet, type Span } from '../guidance';
 import { bandEndsAt, waterDueAt, type FoodState } from '../trail';
-import { cookSpan, thawSpan, widened } from './spans';
+import { cookSpan, thawSpan } from './spans';
 
 export const stepKinds = [
   'startThaw',

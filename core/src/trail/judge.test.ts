@@ -210,6 +210,39 @@ describe('the home chart rules', () => {
     expect(rule([...stored, happened(hours(3), 'eaten')], hours(4))).toBeNull());
 });
 
+describe('a computed thaw', () => {
+  const span = (hoursFast: number, hoursSlow: number) => ({
+    refrigerator: { fastMs: hoursFast * 60 * MINUTE_MS, slowMs: hoursSlow * 60 * MINUTE_MS },
+  });
+  const thawing = (computedThaw?: ReturnType<typeof span>) => [
+    frozenLamb(),
+    happened(START, 'planned', {
+      method: 'refrigerator',
+      serveAt: days(9),
+      cookFastMs: 1,
+      cookSlowMs: 1,
+      restMs: 0,
+      startFrom: START,
+      startBy: START,
+      computedThaw,
+    }),
+    happened(START, 'thawStarted', { method: 'refrigerator' }),
+  ];
+  const until = (events: FoodEvent[], now: number) =>
+    rule(events, now).reasons.find(({ ruleId }) => ruleId === 'home.thawing.refrigerator')!.value;
+
+  it('may lengthen what the rule says, never shorten it', () => {
+    expect(until(thawing(span(20, 60)), START)).toBe('2 d 12 h to go');
+    expect(until(thawing(span(2, 3)), START)).toBe(until(thawing(), START));
+  });
+
+  it('starts the clock after thawing no later than the rule', () => {
+    // By the rule's fast end the five days begin after 25 h 23 min; heat transfer says it may have been 10 h.
+    expect(verdict(thawing(), days(6) + 60 * MINUTE_MS)).toBe('actBy');
+    expect(verdict(thawing(span(10, 60)), days(5) + 11 * 60 * MINUTE_MS)).toBe('discard');
+  });
+});
+
 describe('a ruling', () => {
   it('gives the reason, the limit and what to do', () => {
     const ruling = rule([...served, putAway(minutes(130))], minutes(131));

@@ -1,4 +1,4 @@
-import type { RuleSet } from '../guidance';
+import { thawTime, widened, type RuleSet, type Span } from '../guidance';
 import { openExposure, runningExposure } from './exposure';
 import { unfreeze } from './placing';
 import type { FoodState, ThawState } from './state';
@@ -44,4 +44,12 @@ export function withMissedWater(state: FoodState, at: number, rules: RuleSet): F
       startFixed: true,
     }),
   };
+}
+
+/**
+ * How long a thaw in the refrigerator takes: by the rule, widened by what heat transfer said when the plan was made. It
+ * ends no sooner than the rule, and the clock after it starts no later.
+ */
+export function refrigeratorThaw({ massKg, plan }: Pick<FoodState, 'massKg' | 'plan'>, rules: RuleSet): Span {
+  return widened(thawTime(rules.thawing.refrigerator.value, massKg), plan?.computedThaw?.refrigerator);
 }

@@ -77,7 +77,7 @@ export function BenchScreen() {
       />
       <ForecastState what="Computing the curves" forecast={forecast} />
       {drawing}
-      <Words tone="soft">The middle of each. A model informs; a rule decides.</Words>
+      <Words tone="soft">The middle of each.</Words>
       {drafts.map((draft, i) => (
         <TrialSection
           key={NAMES[i]}

@@ -1,10 +1,12 @@
-import { containers } from '@omtel/core/forecast';
+import { containers, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
+import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
 import { NumberProblem, parseNumber, SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useFoodsQuery } from '../../store/api';
 import { newEvent, record } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
@@ -40,6 +42,8 @@ function Cool({ food }: { readonly food: FoodState }) {
   const { units, now, settings } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const { data: stores } = useFoodsQuery();
+  const neighbours = neighboursOf(stores?.foods.map(({ state }) => state) ?? [], food.foodId);
   const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
   const [tweaks, setTweaks] = useState(USUAL);
   const set = (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change }));
@@ -59,6 +63,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           lid: choices.lid,
           stirred: choices.stirred,
           stays: STAYS[choices.where],
+          neighbours,
           reading: readingOf(food),
         };
   const forecast = useForecast('cooling', asked && { ...asked, school: settings.school });
@@ -159,12 +164,23 @@ function Cool({ food }: { readonly food: FoodState }) {
           problem={'problem' in start ? start.problem : undefined}
         />
       </View>
-      <ForecastState what="Computing how it cools" forecast={forecast} />
+      {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
       {asked && answer && (
         <CoolingForecast asked={asked} answer={answer} food={food} tweaks={tweaks} onTweaks={setTweaks} />
       )}
     </Screen>
   );
+}
+
+const MOST_NEIGHBOURS = 3;
+
+/** What stands in the refrigerator already: milk, and what the stores say. */
+function neighboursOf(foods: readonly FoodState[], exceptId: string): readonly Neighbour[] {
+  const inside = foods.filter(({ foodId, place }) => place === 'refrigerator' && foodId !== exceptId);
+  return [
+    ...USUAL_NEIGHBOURS,
+    ...inside.slice(0, MOST_NEIGHBOURS).map(({ name, massKg }) => neighbourOf(name, massKg)),
+  ];
 }
 
 /** The plan under way where there is one, else the pot as it comes off the hob. */

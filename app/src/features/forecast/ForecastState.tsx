@@ -21,7 +21,7 @@ export function ForecastState(props: ForecastStateProps) {
 
 /** How far it is, that it was given up, or why there is none. */
 function Standing({ what, forecast }: ForecastStateProps) {
-  const { running, progress, problem, cancelled, cancel, again } = forecast;
+  const { answer, running, progress, problem, cancelled, cancel, again } = forecast;
   const share = useSyncExternalStore(progress.watch, progress.get);
   if (running) return <Progress what={what} share={share} onCancel={cancel} />;
   if (problem)
@@ -31,7 +31,11 @@ function Standing({ what, forecast }: ForecastStateProps) {
       </Words>
     );
   if (cancelled) return <Button label="Compute it again" onPress={again} />;
-  return null;
+  return (
+    <Words size="small" tone="soft">
+      {answer ? 'Computed from heat transfer. A model informs; a rule decides.' : `${what} …`}
+    </Words>
+  );
 }
 
-const styles = StyleSheet.create({ place: { minHeight: 66, justifyContent: 'center' } });
+const styles = StyleSheet.create({ place: { minHeight: 60, justifyContent: 'center' } });

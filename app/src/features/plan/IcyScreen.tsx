@@ -116,7 +116,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
         problem={reading && 'problem' in reading ? reading.problem : undefined}
         hint={`Such as ${units.temperature === 'C' ? '−3' : '27'}`}
       />
-      <ForecastState what="Computing the ways that are left" forecast={forecast} />
+      {asked && <ForecastState what="Computing the ways that are left" forecast={forecast} />}
       <Rows>
         {(ways ?? []).map((way) => (
           <View key={way.kind} style={styles.way}>

@@ -69,7 +69,7 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
       <PlanFields chosen={chosen} draft={draft} planning={planning} control={control} setValue={setValue} />
       {plans ? (
         <>
-          <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />
+          {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}
           <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
           {thaw.forecast.answer && (
             <ThawBand

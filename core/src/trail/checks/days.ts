@@ -1,9 +1,10 @@
 import { foodById } from '../../foods';
-import { describeRange, thawTime, type DurationRange, type Rule, type RuleSet } from '../../guidance';
+import { describeRange, type DurationRange, type Rule, type RuleSet } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
 import type { Check, Finding, JudgeContext } from '../judge';
 import type { FoodState } from '../state';
+import { refrigeratorThaw } from '../thawing';
 
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
@@ -46,11 +47,11 @@ function lifeOf(state: FoodState, rules: RuleSet): Life | null {
 const limits = ({ lowMs, highMs }: DurationRange) => ({ lowMs, highMs });
 
 /** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
-function thawedAt({ thaw, massKg, daysFrom }: FoodState, rules: RuleSet): number | null {
+function thawedAt(state: FoodState, rules: RuleSet): number | null {
+  const { thaw, daysFrom } = state;
   if (thaw!.thawedAt !== null) return thaw!.thawedAt;
   if (daysFrom === null) return null;
-  const fastMs =
-    thaw!.method === 'refrigerator' ? thawTime(rules.thawing.refrigerator.value, massKg).fastMs : 0;
+  const fastMs = thaw!.method === 'refrigerator' ? refrigeratorThaw(state, rules).fastMs : 0;
   return thaw!.startedAt + fastMs;
 }
 

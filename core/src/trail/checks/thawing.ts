@@ -1,12 +1,11 @@
-import { thawTime } from '../../guidance';
 import { clockOf, moment } from '../../time';
 import { formatDuration } from '../../units';
 import type { Check } from '../judge';
-import { waterDueAt } from '../thawing';
+import { refrigeratorThaw, waterDueAt } from '../thawing';
 
 /** Food that is thawing: when it will be ready, and when its water wants changing (guidance §2). */
 export const thawingCheck: Check = (state, { now, zone, rules }) => {
-  const { thaw, stage, place, massKg } = state;
+  const { thaw, stage, place } = state;
   if (!thaw || stage !== 'thawing') return [];
   const dueAt = waterDueAt(state, rules);
   if (dueAt !== null) {
@@ -49,7 +48,7 @@ export const thawingCheck: Check = (state, { now, zone, rules }) => {
     ];
   }
   const rule = rules.thawing.refrigerator;
-  const { fastMs, slowMs } = thawTime(rule.value, massKg);
+  const { fastMs, slowMs } = refrigeratorThaw(state, rules);
   return [
     {
       verdict: 'fine',
