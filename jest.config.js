@@ -1,2 +1,2 @@
-/** One runner, three rooms: core and server in Node, app with the web preset. */
-module.exports = { projects: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/app'] };
+/** One runner for every room: all in Node, the app with the web preset. */
+module.exports = { projects: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/app', '<rootDir>/scripts'] };

@@ -1,33 +1,25 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { startDatabase } from './lib/database';
-import { freePort, isFree } from './lib/ports';
-import { ensureSecrets } from './lib/secrets';
-import { Sentence, run } from './lib/sentence';
+import { openInstallation } from './lib/installation';
+import { freePort } from './lib/ports';
+import { run } from './lib/sentence';
 import { startServer } from './lib/serverProcess';
-
-const HOME = '.omtel';
 
 /** The same as start, but every saved file shows at once: the client reloads, the server starts again. */
 run(async () => {
-  const port = Number(process.env.OMTEL_PORT ?? 4610);
-  if (!(await isFree(port)))
-    throw new Sentence(`Port ${port} is in use. Stop what uses it, or set OMTEL_PORT to another one.`);
-  const secrets = ensureSecrets(HOME);
-  const external = process.env.OMTEL_DATABASE_URL;
-  const database = external ? null : await startDatabase(`${HOME}/database`, secrets.database);
+  const installation = await openInstallation();
   try {
     const server = await startServer(
       {
-        OMTEL_DATABASE_URL: external ?? database!.url,
+        OMTEL_DATABASE_URL: installation.databaseUrl,
         OMTEL_PORT: String(await freePort()),
-        OMTEL_SECRET: secrets.session,
+        OMTEL_SECRET: installation.secrets.session,
       },
       true,
     );
     const client = spawn(
       join('..', 'node_modules', '.bin', 'expo'),
-      ['start', '--web', '--port', String(port)],
+      ['start', '--web', '--port', String(installation.port)],
       {
         cwd: 'app',
         stdio: ['ignore', 'inherit', 'inherit'],
@@ -46,6 +38,6 @@ run(async () => {
     await new Promise((resolve) => client.once('exit', resolve));
     await server.stop();
   } finally {
-    await database?.stop();
+    await installation.stop();
   }
 });

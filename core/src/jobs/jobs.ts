@@ -2,16 +2,14 @@ import { foodById, type FormId } from '../foods';
 import { rulesOf, type School, type Span } from '../guidance';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
-import type { Neighbour, OnProgress, Series } from '../thermal';
+import type { OnProgress, Series } from '../thermal';
 import { toCelsius } from '../units';
-import type { Container } from '../forecast/containers';
 import {
   coolingBand,
   fitTo,
   USUAL_NEIGHBOURS,
   type CoolingBand,
   type CoolingInput,
-  type Stay,
 } from '../forecast/cooling';
 import {
   cheapestChange,
@@ -33,16 +31,8 @@ export interface Subject extends Tweaks {
 }
 
 /** A cooling as a job names it: all plain values, so that it can be sent to a worker. */
-export interface CoolingAsked extends Tweaks {
+export interface CoolingAsked extends Omit<CoolingInput, 'food' | 'refrigerator' | 'fit'> {
   readonly foodKey: string;
-  readonly massKg: number;
-  readonly startC: number;
-  readonly container: Container;
-  readonly count: number;
-  readonly lid: boolean;
-  readonly stirred: boolean;
-  readonly stays: readonly Stay[];
-  readonly neighbours?: readonly Neighbour[];
   readonly reading?: CoreReading;
 }
 

@@ -1,0 +1,115 @@
+import { DateTime } from 'luxon';
+import {
+  atClock,
+  availableBetween,
+  clockOf,
+  ClockProblem,
+  dayName,
+  daysBetween,
+  isZone,
+  longDay,
+  moment,
+  parseClockTime,
+  shortDay,
+} from '.';
+
+const at = (zone: string, text: string) => DateTime.fromISO(text, { zone }).toMillis();
+const HOUR_MS = 3_600_000;
+
+describe('clock times as cooks type them', () => {
+  it.each([
+    ['19:00', 19, 0],
+    ['7:05', 7, 5],
+    ['19', 19, 0],
+    ['7 pm', 19, 0],
+    ['12 am', 0, 0],
+    ['12:30 pm', 12, 30],
+  ])('%s', (text, hour, minute) => expect(parseClockTime(text)).toEqual({ hour, minute }));
+
+  it.each(['', 'noonish', '25:00', '12:60', '7:5:3', '-1:00'])('refuses %j with a sentence', (text) =>
+    expect(() => parseClockTime(text)).toThrow(ClockProblem),
+  );
+});
+
+describe('days', () => {
+  const zone = 'Europe/Lisbon';
+  const now = at(zone, '2026-06-12T19:02');
+
+  it.each([
+    ['2026-06-12T00:00', 'today', '00:00'],
+    ['2026-06-12T23:59', 'today', '23:59'],
+    ['2026-06-13T00:00', 'tomorrow', 'tomorrow 00:00'],
+    ['2026-06-11T23:59', 'yesterday', 'yesterday 23:59'],
+    ['2026-06-16T08:30', 'Tuesday', 'Tuesday 08:30'],
+    ['2026-06-08T08:30', 'Monday', 'Monday 08:30'],
+    ['2026-06-19T08:30', '19 June', '19 June 08:30'],
+    ['2027-06-19T08:30', '19 June 2027', '19 June 2027 08:30'],
+  ])('%s is %s, read aloud as %s', (text, name, aloud) => {
+    expect(dayName(at(zone, text), now, zone)).toBe(name);
+    expect(moment(at(zone, text), now, zone)).toBe(aloud);
+  });
+
+  it('count calendar days, not hours, across both clock changes', () => {
+    for (const day of ['2026-03-29', '2026-10-25']) {
+      const before = at(zone, `${day}T00:30`) - HOUR_MS;
+      expect(daysBetween(before, at(zone, `${day}T23:30`), zone)).toBe(1);
+    }
+  });
+
+  it('are named in the household’s zone, not the server’s', () => {
+    const late = at('UTC', '2026-06-12T22:30');
+    expect(dayName(late, at('UTC', '2026-06-12T12:00'), 'Asia/Kolkata')).toBe('tomorrow');
+    expect(clockOf(late, 'Asia/Kolkata')).toBe('04:00');
+    expect(longDay(late, 'Asia/Kolkata')).toBe('Saturday 13 June');
+    expect(shortDay(late, 'Asia/Kolkata')).toBe('Sat');
+    expect([isZone('Asia/Kolkata'), isZone('Nowhere/Land')]).toEqual([true, false]);
+  });
+});
+
+describe('the wall clock of a zone', () => {
+  it('shows the same time on the other side of a clock change', () => {
+    for (const [zone, day] of [
+      ['Europe/Lisbon', '2026-03-28'],
+      ['America/New_York', '2026-10-31'],
+      ['Asia/Kolkata', '2026-03-28'],
+    ] as const) {
+      const from = at(zone, `${day}T12:00`);
+      expect(clockOf(atClock(from, 1, { hour: 19, minute: 0 }, zone), zone)).toBe('19:00');
+    }
+  });
+
+  it('takes a skipped time for one after the change', () => {
+    const from = at('Europe/Lisbon', '2026-03-28T12:00');
+    expect(clockOf(atClock(from, 1, { hour: 1, minute: 30 }, 'Europe/Lisbon'), 'Europe/Lisbon')).toBe(
+      '02:30',
+    );
+  });
+});
+
+describe('when the cook is home and awake', () => {
+  const zone = 'UTC';
+  const friday = at(zone, '2026-06-12T00:00');
+  const shown = (stretches: ReturnType<typeof availableBetween>) =>
+    stretches.map(({ from, to }) => `${shortDay(from, zone)} ${clockOf(from, zone)}–${clockOf(to, zone)}`);
+
+  it('is cut to what was asked', () => {
+    const hours = { '5': [{ from: '07:00', to: '22:00' }] };
+    expect(shown(availableBetween(hours, friday + 9 * HOUR_MS, friday + 12 * HOUR_MS, zone))).toEqual([
+      'Fri 09:00–12:00',
+    ]);
+    expect(availableBetween(hours, friday + 23 * HOUR_MS, friday + 24 * HOUR_MS, zone)).toEqual([]);
+  });
+
+  it('has as many stretches a day as it has, and none on days not named', () => {
+    const hours = {
+      '5': [
+        { from: '06:30', to: '08:00' },
+        { from: '17:00', to: '23:00' },
+      ],
+    };
+    expect(shown(availableBetween(hours, friday, friday + 48 * HOUR_MS, zone))).toEqual([
+      'Fri 06:30–08:00',
+      'Fri 17:00–23:00',
+    ]);
+  });
+});
