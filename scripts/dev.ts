@@ -1,12 +1,13 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { openInstallation } from './lib/installation';
+import { openInstallation, wantedPort } from './lib/installation';
 import { freePort } from './lib/ports';
 import { run } from './lib/sentence';
 import { startServer } from './lib/serverProcess';
 
 /** The same as start, but every saved file shows at once: the client reloads, the server starts again. */
 run(async () => {
+  const port = await wantedPort();
   const installation = await openInstallation();
   try {
     const server = await startServer(
@@ -19,7 +20,7 @@ run(async () => {
     );
     const client = spawn(
       join('..', 'node_modules', '.bin', 'expo'),
-      ['start', '--web', '--port', String(installation.port)],
+      ['start', '--web', '--port', String(port)],
       {
         cwd: 'app',
         stdio: ['ignore', 'inherit', 'inherit'],
