@@ -13,7 +13,7 @@ import {
 import { formatLength, SECOND_MS, type UnitSystem } from '../units';
 import { proportionsSpread, THAW_SURROUNDINGS, WRAP, type Assumption } from './assumptions';
 import { bodyOf, usualThickness } from './geometry';
-import { timesH, withTweaks, type Tweaks } from './tweaks';
+import { madeOf, timesH, withTweaks, type Tweaks } from './tweaks';
 
 /** Methods whose thaw heat transfer tells; a microwave's is an energy balance of its own. */
 export type ThawPlace = keyof typeof THAW_SURROUNDINGS;
@@ -144,6 +144,6 @@ export function thawAssumptions(input: ThawInput, units: UnitSystem): Assumption
       what: 'Around it',
       value: `${temperatureC} °C, h ${coefficient.low * times}–${coefficient.high * times} W/m²K`,
     },
-    { what: 'Made of', value: `${composition.water} % water, ${composition.fat} % fat` },
+    madeOf(input.food, input),
   ];
 }

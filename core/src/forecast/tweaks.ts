@@ -1,5 +1,6 @@
 import type { Food } from '../foods';
 import { mustBePositive } from '../thermal';
+import type { Assumption } from './assumptions';
 
 /** What a cook knows better than the usual: each changes one assumption of a forecast. */
 export interface Tweaks {
@@ -24,3 +25,9 @@ export function withTweaks<Kind extends Made>(food: Kind, { fat }: Tweaks): Kind
 
 /** @throws SizeProblem for a coefficient of nothing or less */
 export const timesH = ({ hTimes = 1 }: Tweaks): number => mustBePositive('factor of a coefficient', hTimes);
+
+/** What a forecast took a food to be made of. */
+export function madeOf(food: Made, tweaks: Tweaks): Assumption {
+  const { water, protein, fat } = withTweaks(food, tweaks).composition;
+  return { what: 'Made of', value: `${water} % water, ${protein} % protein, ${fat} % fat` };
+}

@@ -34,6 +34,9 @@ describe('jobs, as a worker does them', () => {
     expect(ways.find(({ kind }) => kind === 'cookNow')!.lateMs).toBe(0.5 * HOUR_MS);
     const thawed = runJob('icy', { ...asked, coreC: 1, serveAt: 4 * HOUR_MS });
     expect(thawed.find(({ kind }) => kind === 'stay')!.lateMs).toBe(0);
+    const sluggish = runJob('icy', { ...asked, coreC: -5, serveAt: 4 * HOUR_MS, hTimes: 0.5 });
+    const stay = (all: typeof ways) => all.find(({ kind }) => kind === 'stay')!.thawMs;
+    expect(stay(sluggish)).toBeGreaterThan(stay(ways));
     expect(() => runJob('icy', { ...asked, coreC: -5, serveAt: 0, massKg: -1 })).toThrow(SizeProblem);
   });
 

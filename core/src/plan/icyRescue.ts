@@ -1,10 +1,11 @@
 import type { Food, FormId } from '../foods';
 import { thawLeft, type ThawPlace } from '../forecast/thaw';
+import type { Tweaks } from '../forecast/tweaks';
 import type { RuleSet } from '../guidance';
 import { cookSpan } from './spans';
 
 /** A food found icy in the middle when it should go on, and the meal it is for. */
-export interface Icy {
+export interface Icy extends Tweaks {
   readonly food: Food;
   readonly form: FormId;
   readonly massKg: number;
@@ -41,7 +42,8 @@ export interface IcyWay {
  */
 export function icyRescue(icy: Icy): readonly IcyWay[] {
   const { food, form, massKg, place, thickestM, coreC, cookSlowMs, restMs, now, freezerC, rules } = icy;
-  const thaw = { food, form, massKg, place, thickestM, startC: Math.min(freezerC, coreC) };
+  const { hTimes, fat } = icy;
+  const thaw = { food, form, massKg, place, thickestM, hTimes, fat, startC: Math.min(freezerC, coreC) };
   const way = (kind: IcyWay['kind'], thawMs: number, cookMs: number): IcyWay => {
     const serveAt = Math.max(icy.serveAt, now + thawMs + cookMs + restMs);
     return { kind, thawMs, cookMs, serveAt, lateMs: serveAt - icy.serveAt };

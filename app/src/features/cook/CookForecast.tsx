@@ -1,4 +1,5 @@
 import { foodById } from '@omtel/core/foods';
+import { madeOf } from '@omtel/core/forecast';
 import { clockOf } from '@omtel/core/time';
 import { targetOf, type FoodState } from '@omtel/core/trail';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
@@ -93,6 +94,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
         tweaks={tweaks}
         onChange={setTweaks}
         items={[
+          madeOf(foodById(food.foodKey), asked),
           {
             what: 'Oven',
             value: `${Math.round(asked.ovenC)} °C, h ${fan ? '22–35' : '12–20'} W/m²K less evaporation`,

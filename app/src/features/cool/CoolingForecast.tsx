@@ -1,4 +1,5 @@
-import type { MarkForecast, Passing } from '@omtel/core/forecast';
+import { foodById } from '@omtel/core/foods';
+import { madeOf, type MarkForecast, type Passing } from '@omtel/core/forecast';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -110,6 +111,7 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: Cooli
         tweaks={tweaks}
         onChange={onTweaks}
         items={[
+          madeOf(foodById(food.foodKey), asked),
           {
             what: 'It',
             value: `${food.massKg} kg, ${asked.stirred ? 'stirred: one temperature' : 'not stirred: heat creeps'}`,

@@ -1,3 +1,5 @@
+import { foodById } from '@omtel/core/foods';
+import { thawAssumptions } from '@omtel/core/forecast';
 import type { IcyWay } from '@omtel/core/plan';
 import { clockOf, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
@@ -16,7 +18,9 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { WithFood } from '../food/WithFood';
+import { Assumptions } from '../forecast/Assumptions';
 import { ForecastState } from '../forecast/ForecastState';
+import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
 
 const WAY_WORDS: Record<
@@ -48,11 +52,13 @@ function IcyFood({ food }: { readonly food: FoodState }) {
   const router = useRouter();
   const [text, setText] = useState('');
   const [askedAt] = useState(now);
+  const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const { plan, thaw } = food;
   const reading = text.trim() === '' ? null : readCentre(text, units.temperature);
   const asked =
     plan && thaw && reading && 'coreC' in reading
       ? {
+          ...readTweaks(tweaks, units),
           foodKey: food.foodKey,
           form: food.form,
           massKg: food.massKg,
@@ -133,6 +139,13 @@ function IcyFood({ food }: { readonly food: FoodState }) {
           </View>
         ))}
       </Rows>
+      {asked && (
+        <Assumptions
+          tweaks={tweaks}
+          onChange={setTweaks}
+          items={thawAssumptions({ ...asked, food: foodById(asked.foodKey), startC: asked.coreC }, units)}
+        />
+      )}
       <Words tone="soft">Never on the counter and never in warm water.</Words>
     </Screen>
   );

@@ -1,0 +1,17 @@
+import { runJob } from '@omtel/core/jobs';
+
+describe('forecasts on the server', () => {
+  it('are the same code as in the page’s worker, with the same answers', () => {
+    const asked = {
+      foodKey: 'lamb-shoulder-bone-in',
+      form: 'boneInJoint',
+      massKg: 2.4,
+      school: 'home',
+    } as const;
+    const { refrigerator, coldWater } = runJob('thaw', asked);
+    expect(coldWater.slowMs).toBeLessThan(refrigerator.fastMs);
+    expect(runJob('thaw', asked).refrigerator.slowMs).toBe(refrigerator.slowMs);
+    // All plain values: they survive being sent as JSON.
+    expect(JSON.parse(JSON.stringify(refrigerator))).toEqual(refrigerator);
+  });
+});
