@@ -112,7 +112,7 @@ test('a joint in the oven is forecast, and the forecast narrows with a reading',
   await tap('It is on: Lamb shoulder');
   await later(60);
   await tap('Log a reading: Lamb shoulder');
-  await expect(page.getByText('When it is done')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'When it is done' })).toBeVisible();
   await expect(page.getByText(/A reading narrows this\./)).toBeVisible();
   await page.getByLabel('Reading', { exact: true }).fill('22');
   await tap('Record');
