@@ -1,5 +1,6 @@
 import { foodById } from '@omtel/core/foods';
 import { madeOf } from '@omtel/core/forecast';
+import { media } from '@omtel/core/thermal';
 import { clockOf } from '@omtel/core/time';
 import { targetOf, type FoodState } from '@omtel/core/trail';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
@@ -47,6 +48,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
   const forecast = useForecast('roast', asked);
   const { answer } = forecast;
   if (!asked || !cook) return null;
+  const oven = fan ? media.fanOven : media.stillOven;
   return (
     <View style={styles.group}>
       <Heading level={3}>When it is done</Heading>
@@ -97,7 +99,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           madeOf(foodById(food.foodKey), asked),
           {
             what: 'Oven',
-            value: `${Math.round(asked.ovenC)} °C, h ${fan ? '22–35' : '12–20'} W/m²K less evaporation`,
+            value: `${Math.round(asked.ovenC)} °C, h ${oven.low}–${oven.high} W/m²K less evaporation`,
           },
           { what: 'It went in at', value: `${STARTS_AT_C} °C` },
           { what: 'Shape', value: 'usual for its weight, set by the roasting charts' },

@@ -1,5 +1,6 @@
 import { foodById } from '@omtel/core/foods';
 import { madeOf, type MarkForecast, type Passing } from '@omtel/core/forecast';
+import { media, USUAL_REFRIGERATOR, type Coefficient } from '@omtel/core/thermal';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -36,6 +37,8 @@ const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Col
   close: { word: 'Too close to call.', edge: 'bandEdge' },
   fails: { word: 'It will not cool in time like this.', edge: 'hot' },
 };
+const { setC, capacityW, roomC } = USUAL_REFRIGERATOR;
+const spread = ({ low, high }: Coefficient): string => `${low}–${high}`;
 const HOUR_S = 3600;
 const ROUND_UP_C = 0.05;
 
@@ -122,10 +125,13 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: Cooli
           },
           {
             what: 'Air',
-            value: 'h 6–10 in the refrigerator, 7–12 on the counter, 150–400 in ice water, W/m²K',
+            value: `h ${spread(media.stillRefrigerator)} in the refrigerator, ${spread(media.roomAir)} on the counter, ${spread(media.iceBath)} in ice water, W/m²K`,
           },
           { what: 'Lid', value: asked.lid ? 'keeps heat and steam in' : 'off: it steams' },
-          { what: 'Refrigerator', value: 'set to 3.5 °C, 120 W, 21 °C around it' },
+          {
+            what: 'Refrigerator',
+            value: `set to ${setC} °C, ${capacityW} W, ${roomC} °C around it`,
+          },
         ]}
       />
     </>
