@@ -30,3 +30,14 @@ export function metAt(readings: readonly TrailReading[], { options }: CookTarget
   });
   return moments.length ? Math.min(...moments) : null;
 }
+
+/** Notes a fault when food goes into the cold with its cook not done, or not known to be: it is not kept to be finished. */
+export function withPartCook(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const { cook, cooked, faults } = state;
+  if (!cook || cooked || cook.metAt !== null) return state;
+  const certain = cook.readings.length > 0;
+  return {
+    ...state,
+    faults: [...faults, { kind: 'partCooked', at, certain, ruleId: rules.cooking.interrupting.id }],
+  };
+}

@@ -113,7 +113,9 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
             side: cooked ? 'hot' : 'cold',
           })
         : [],
+    faults: [],
     coolingSince: null,
+    cooledAt: null,
     container: null,
     cooling: null,
     reheats: 0,

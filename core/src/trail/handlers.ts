@@ -1,7 +1,8 @@
 import type { RuleSet } from '../guidance';
-import { targetOf } from './cooking';
+import { targetOf, withPartCook } from './cooking';
 import type { EventType, FoodEvent } from './events';
 import { airFactor, closeExposure, openExposure, runningExposure } from './exposure';
+import { withDate, withDaysChecked } from './life';
 import { freeze, goTo, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
 import type { CookState, FoodState, Stage } from './state';
@@ -26,7 +27,7 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
       state.thaw && state.thaw.thawedAt === null && !state.cooked && state.stage === 'thawed'
         ? { ...state.thaw, thawedAt: since }
         : state.thaw;
-    return { ...state, daysFrom: since, thaw };
+    return { ...withDate(state, since), thaw };
   },
   planned: (state, { payload }) => ({ ...state, plan: payload }),
   planDropped: (state) => ({ ...state, plan: null }),
@@ -53,7 +54,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   ovenOn: (state, { at }) => ({ ...state, ovenOnAt: at }),
 
   cookingStarted: (state, { at }, rules) => {
-    const hot = goTo(unfreeze(withMissedWater(state, at, rules), at), 'heat', at);
+    const checked = withDaysChecked(withMissedWater(state, at, rules), at, rules);
+    const hot = goTo(unfreeze(checked, at), 'heat', at);
     if (state.cooked)
       return { ...hot, stage: 'reheating', reheats: state.reheats + 1, cook: newCook(at), cooling: null };
     // Back on the heat after a reading that was too low is the same cook going on.
@@ -83,19 +85,23 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   },
 
   putAway: (state, { at, payload: { place, portions, depthM } }, rules) => {
-    const cold = putInCold(unfreeze(state, at), at, place, depthM, rules);
+    const kept = withPartCook(unfreeze(state, at), at, rules);
+    const cold = putInCold(kept, at, place, depthM, rules);
     const stored: FoodState = {
       ...cold,
       stage: stageInStore(cold),
       container: { portions, depthM },
       plan: null,
     };
-    return place === 'freezer' ? freeze(stored, at) : stored;
+    return place === 'freezer' ? freeze(withDaysChecked(stored, at, rules), at) : stored;
   },
 
   moved: (state, { at, payload: { place, air } }, rules) => {
-    const moved = goTo(withMissedWater(state, at, rules), place, at, airFactor(air, rules));
-    if (place === 'freezer') return freeze(moved, at);
+    const counted = withMissedWater(state, at, rules);
+    const before =
+      place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
+    const moved = goTo(before, place, at, airFactor(air, rules));
+    if (place === 'freezer') return freeze(withDaysChecked(moved, at, rules), at);
     if (state.stage !== 'frozen') return moved;
     // Frozen food that leaves the freezer begins to thaw, whether or not anyone said so.
     return moved.cooked ? { ...unfreeze(moved, at), stage: 'stored' } : beginThaw(moved, 'refrigerator', at);

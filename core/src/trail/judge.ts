@@ -4,6 +4,7 @@ import { bandTimeChecks } from './checks/bandTime';
 import { cookAtOnceCheck } from './checks/cookAtOnce';
 import { cookedThroughCheck } from './checks/cookedThrough';
 import { daysCheck } from './checks/days';
+import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
 import { reheatCheck } from './checks/reheat';
 import { thawingCheck } from './checks/thawing';
@@ -32,6 +33,7 @@ export interface Finding {
 export type Check = (state: FoodState, context: JudgeContext) => readonly Finding[];
 
 const CHECKS: readonly Check[] = [
+  faultsCheck,
   cookedThroughCheck,
   bandTimeChecks,
   reheatCheck,

@@ -18,12 +18,13 @@ const inTheCold = (place: Place): boolean => place === 'refrigerator' || place =
 export function goTo(state: FoodState, place: Place, at: number, factor = 1): FoodState {
   const running = runningExposure(state.exposures);
   const fromHot = running ? running.side === 'hot' : state.place === 'heat';
+  const cooling = inTheCold(place) && (fromHot || state.coolingSince !== null);
   const moved: FoodState = {
     ...state,
     place,
     placeSince: at,
-    coolingSince:
-      inTheCold(place) && (fromHot || state.coolingSince !== null) ? (state.coolingSince ?? at) : null,
+    coolingSince: cooling ? (state.coolingSince ?? at) : null,
+    cooledAt: cooling ? state.cooledAt : null,
   };
   if (!uncontrolled(place)) return { ...moved, exposures: closeExposure(state.exposures, at) };
   if (running && uncontrolled(state.place) && running.factor === factor) return moved;
@@ -54,7 +55,7 @@ export function putInCold(
   rules: RuleSet,
 ): FoodState {
   const cold = goTo(state, place, at);
-  const warm = cold.coolingSince !== null;
+  const warm = cold.coolingSince !== null && cold.cooledAt === null;
   if (!warm || depthM <= toMetres(rules.cooling.depth.value.most)) return cold;
   const deep = {
     ledger: ledgerOf(state),

@@ -66,7 +66,7 @@ function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
     return {
       ...state,
       lastGood: reading,
-      coolingSince: null,
+      cooledAt: state.coolingSince === null ? null : (state.cooledAt ?? reading.at),
       exposures: closeExposure(state.exposures, reading.at),
     };
   }

@@ -41,6 +41,18 @@ export interface CookState {
   readonly offHeatAt: number | null;
 }
 
+/** Something in a food's past that nothing later mends: cooking, freezing or heating again does not make it good. */
+export interface Fault {
+  /** Cooked in part and then kept; or kept past its days before it was cooked, frozen or heated. */
+  readonly kind: 'partCooked' | 'keptTooLong';
+  readonly at: number;
+  /** False where only a missing fact makes it one: that leads to "cannot tell", not to "discard". */
+  readonly certain: boolean;
+  /** It is none if the count of its days began then or later: what the missing date would have to be. */
+  readonly unlessSince?: number;
+  readonly ruleId: string;
+}
+
 /** What a food's history amounts to: all that a ruling or a next step needs, without the history itself. */
 export interface FoodState {
   readonly foodId: string;
@@ -61,8 +73,11 @@ export interface FoodState {
   readonly thaw: ThawState | null;
   readonly cook: CookState | null;
   readonly exposures: readonly Exposure[];
-  /** When a warm food went into the cold; null once it has read cold. */
+  readonly faults: readonly Fault[];
+  /** When a warm food went into the cold it is still in. A warm reading says nothing of that cold until it had time. */
   readonly coolingSince: number | null;
+  /** When it first read cold there. */
+  readonly cooledAt: number | null;
   readonly container: { readonly portions: number; readonly depthM: number } | null;
   /** A cooling that was planned, when, and the coldest its middle has read since. */
   readonly cooling: {

@@ -8,7 +8,7 @@ import type { Check } from '../judge';
 export const cookedThroughCheck: Check = (state, { now, zone, units, rules }) => {
   const { cook, cooked, stage } = state;
   const target = targetOf(state, rules);
-  if (!cook || cooked || !target) return [];
+  if (!cook || cooked || !target || state.faults.some(({ kind }) => kind === 'partCooked')) return [];
   const goal = formatTarget(target.value.options[0]!.at, units);
   const last = cook.readings.at(-1);
   const reason = {

@@ -1,10 +1,9 @@
-import { foodById } from '../../foods';
-import { describeRange, type DurationRange, type Rule, type RuleSet } from '../../guidance';
+import { describeRange, type DurationRange, type Rule } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
 import type { Check, Finding, JudgeContext } from '../judge';
+import { lifeOf, type Life } from '../life';
 import type { FoodState } from '../state';
-import { refrigeratorThaw } from '../thawing';
 
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
@@ -13,47 +12,6 @@ export const daysCheck: Check = (state, context) => {
   if (!life) return [];
   return [life.startedAt === null ? unknownAge(state, life.rule) : counted(state, life, context)];
 };
-
-interface Life {
-  readonly rule: Rule<DurationRange>;
-  /** When the count began, moved on by the time spent frozen; null when nobody knows. */
-  readonly startedAt: number | null;
-  readonly lowMs: number;
-  readonly highMs: number;
-}
-
-/** The count that rules on a food at present; null while it is still thawing and no day of it counts. */
-function lifeOf(state: FoodState, rules: RuleSet): Life | null {
-  const food = foodById(state.foodKey);
-  const storage =
-    rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].refrigerator;
-  const plain = (startedAt: number | null): Life => ({ rule: storage, startedAt, ...limits(storage.value) });
-  if (state.cooked || !state.thaw)
-    return plain(state.daysFrom === null ? null : state.daysFrom + state.frozenMs);
-
-  // The smaller of the limit after thawing and the days left from before freezing.
-  const after = rules.afterThaw[food.afterThaw];
-  const left = storage.value.highMs - state.thaw.usedMs;
-  const startedAt = thawedAt(state, rules);
-  if (left >= after.value.highMs) return { rule: after, startedAt, ...limits(after.value) };
-  return {
-    rule: storage,
-    startedAt,
-    lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
-    highMs: Math.max(0, left),
-  };
-}
-
-const limits = ({ lowMs, highMs }: DurationRange) => ({ lowMs, highMs });
-
-/** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
-function thawedAt(state: FoodState, rules: RuleSet): number | null {
-  const { thaw, daysFrom } = state;
-  if (thaw!.thawedAt !== null) return thaw!.thawedAt;
-  if (daysFrom === null) return null;
-  const fastMs = thaw!.method === 'refrigerator' ? refrigeratorThaw(state, rules).fastMs : 0;
-  return thaw!.startedAt + fastMs;
-}
 
 function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
   const done = state.cooked ? 'cooked or opened' : 'bought or thawed';
