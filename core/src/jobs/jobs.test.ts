@@ -1,7 +1,7 @@
 import { runJob } from '.';
 import { containerById, withTweaks } from '../forecast';
 import { foodById } from '../foods';
-import { CompositionProblem, ForecastCancelled, SizeProblem } from '../thermal';
+import { CompositionProblem, ForecastCancelled, SizeProblem, USUAL_REFRIGERATOR } from '../thermal';
 
 const lamb = { foodKey: 'lamb-shoulder-bone-in', form: 'boneInJoint', massKg: 2.4 } as const;
 const HOUR_MS = 3_600_000;
@@ -22,6 +22,7 @@ describe('jobs, as a worker does them', () => {
       ...lamb,
       school: 'home',
       place: 'refrigerator',
+      thawedForMs: 60 * HOUR_MS,
       cookSlowMs: 3 * HOUR_MS,
       restMs: 0,
       now: 0,
@@ -37,6 +38,10 @@ describe('jobs, as a worker does them', () => {
     const sluggish = runJob('icy', { ...asked, coreC: -5, serveAt: 4 * HOUR_MS, hTimes: 0.5 });
     const stay = (all: typeof ways) => all.find(({ kind }) => kind === 'stay')!.thawMs;
     expect(stay(sluggish)).toBeGreaterThan(stay(ways));
+    // Where it lies on, no sooner than the rule of thumb: 2.4 kg take some 32 h.
+    expect(stay(runJob('icy', { ...asked, thawedForMs: 0, coreC: 1, serveAt: 4 * HOUR_MS }))).toBeGreaterThan(
+      31 * HOUR_MS,
+    );
     expect(() => runJob('icy', { ...asked, coreC: -5, serveAt: 0, massKg: -1 })).toThrow(SizeProblem);
   });
 
@@ -51,6 +56,7 @@ describe('jobs, as a worker does them', () => {
       lid: true,
       stirred: false,
       stays: [{ place: 'refrigerator', forS: 0 }],
+      refrigerator: USUAL_REFRIGERATOR,
     } as const;
     const pot = runJob('cooling', asked);
     expect(pot.verdict.passes).toBe('fails');

@@ -2,7 +2,7 @@ import { foodById, type FormId } from '../foods';
 import { rulesOf, type School, type Span } from '../guidance';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
-import type { OnProgress, Series } from '../thermal';
+import type { OnProgress, Refrigerator, Series } from '../thermal';
 import { toCelsius } from '../units';
 import {
   coolingBand,
@@ -31,8 +31,9 @@ export interface Subject extends Tweaks {
 }
 
 /** A cooling as a job names it: all plain values, so that it can be sent to a worker. */
-export interface CoolingAsked extends Omit<CoolingInput, 'food' | 'refrigerator' | 'fit'> {
+export interface CoolingAsked extends Omit<CoolingInput, 'food' | 'fit'> {
   readonly foodKey: string;
+  readonly refrigerator: Refrigerator;
   readonly reading?: CoreReading;
 }
 
@@ -60,6 +61,8 @@ export interface Jobs {
     asked: Subject & {
       readonly school: School;
       readonly place: ThawPlace;
+      /** How long it has been thawing. */
+      readonly thawedForMs: number;
       readonly coreC: number;
       readonly serveAt: number;
       readonly cookSlowMs: number;

@@ -2,7 +2,7 @@ import type { Food, FormId } from '../foods';
 import { thawLeft, type ThawPlace } from '../forecast/thaw';
 import type { Tweaks } from '../forecast/tweaks';
 import type { RuleSet } from '../guidance';
-import { cookSpan } from './spans';
+import { cookSpan, thawSpan } from './spans';
 
 /** A food found icy in the middle when it should go on, and the meal it is for. */
 export interface Icy extends Tweaks {
@@ -12,6 +12,8 @@ export interface Icy extends Tweaks {
   /** Where it has been thawing. */
   readonly place: ThawPlace;
   readonly thickestM?: number;
+  /** How long it has been thawing, ms. */
+  readonly thawedForMs: number;
   /** What its centre reads, °C. */
   readonly coreC: number;
   readonly serveAt: number;
@@ -35,13 +37,16 @@ export interface IcyWay {
 
 /**
  * What can still be done with a food whose middle is icy: let it lie, finish it in cold water, or cook it as it is and
- * longer, by the rule for frozen food. Never the counter. Every time is the slow end.
+ * longer, by the rule for frozen food. Never the counter. Every time is the slow end. Where it lies on, it is given no
+ * less than the rule of thumb for its weight still asks for; in water, what its reading leaves to be thawed: longer there
+ * would be no safer, and whether it is thawed is felt in either case.
  *
  * @returns the ways, the one that gets dinner on the table soonest first; of equals the gentler first
  * @throws SizeProblem for a centre colder than the freezer
  */
 export function icyRescue(icy: Icy): readonly IcyWay[] {
   const { food, form, massKg, place, thickestM, coreC, cookSlowMs, restMs, now, freezerC, rules } = icy;
+  const byRuleMs = thawSpan(place, { food, form, massKg, rules })!.slowMs - icy.thawedForMs;
   const { hTimes, fat } = icy;
   const thaw = { food, form, massKg, place, thickestM, hTimes, fat, startC: Math.min(freezerC, coreC) };
   const way = (kind: IcyWay['kind'], thawMs: number, cookMs: number): IcyWay => {
@@ -50,7 +55,7 @@ export function icyRescue(icy: Icy): readonly IcyWay[] {
   };
   const fromFrozen = cookSpan('fromFrozen', { fastMs: cookSlowMs, slowMs: cookSlowMs }, rules).slowMs;
   return [
-    way('stay', thawLeft(thaw, coreC, place).slowMs, cookSlowMs),
+    way('stay', Math.max(thawLeft(thaw, coreC, place).slowMs, byRuleMs), cookSlowMs),
     ...(place === 'coldWater'
       ? []
       : [way('coldWater', thawLeft(thaw, coreC, 'coldWater').slowMs, cookSlowMs)]),

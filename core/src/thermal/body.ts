@@ -7,8 +7,8 @@ import { compressorRuns, type Neighbour, type Refrigerator } from './refrigerato
 
 /** Error a step may make in a cell, J/kg: a few hundredths of a kelvin away from melting. */
 const CELL_TOLERANCE = 60;
-/** … a thousandth of what melting takes, for a body that holds ice. */
-const FROZEN_TOLERANCE = 250;
+/** … three thousandths of what melting takes, for a body that holds ice. */
+const FROZEN_TOLERANCE = 800;
 /** … and in the air or a neighbour, K. */
 const AIR_TOLERANCE = 0.02;
 /** Spacing of the evaporation table, K. */
