@@ -9,6 +9,7 @@ import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
 import { space } from '../../ui/tokens';
+import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
@@ -64,17 +65,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           <ForecastDrawing
             name={`Roasting of ${food.name}`}
             untilS={(answer.span.slowMs / SECOND_MS) * ROOM_AFTER}
-            curves={[
-              {
-                label: 'middle',
-                timeS: answer.usual.timeS,
-                temperatureC: answer.usual.coreC,
-                field: [
-                  { timeS: answer.slow.timeS, temperatureC: answer.slow.coreC },
-                  { timeS: answer.fast.timeS, temperatureC: answer.fast.coreC },
-                ],
-              },
-            ]}
+            curves={[coreBand('middle', answer.usual, answer)]}
             readings={asked.readings.map(({ atS, coreC }) => ({ atS, temperatureC: coreC }))}
             limits={[target!.value.options[0]!.at]}
             rules={rules}

@@ -19,10 +19,11 @@ import { space } from '../../ui/tokens';
 import { useForecast } from '../../workers/useForecast';
 import { WithFood } from '../food/WithFood';
 import { ForecastState } from '../forecast/ForecastState';
-import { readTweaks, USUAL } from '../forecast/tweakDraft';
+import { readRefrigerator, readTweaks, USUAL, USUAL_COLD } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
 import { CoolingForecast } from './CoolingForecast';
+import { RefrigeratorFields } from './RefrigeratorFields';
 
 const MOST_CONTAINERS = 16;
 /** What a stew off the hob has in its middle, where nobody read it. */
@@ -46,6 +47,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const neighbours = neighboursOf(stores?.foods.map(({ state }) => state) ?? [], food.foodId);
   const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
   const [tweaks, setTweaks] = useState(USUAL);
+  const [cold, setCold] = useState(USUAL_COLD);
   const set = (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change }));
 
   const container = readContainer(choices, units);
@@ -63,6 +65,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           lid: choices.lid,
           stirred: choices.stirred,
           stays: STAYS[choices.where],
+          refrigerator: readRefrigerator(cold, units),
           neighbours,
           reading: readingOf(food),
         };
@@ -166,7 +169,14 @@ function Cool({ food }: { readonly food: FoodState }) {
       </View>
       {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
       {asked && answer && (
-        <CoolingForecast asked={asked} answer={answer} food={food} tweaks={tweaks} onTweaks={setTweaks} />
+        <CoolingForecast
+          asked={asked}
+          answer={answer}
+          food={food}
+          tweaks={tweaks}
+          onTweaks={setTweaks}
+          fields={<RefrigeratorFields cold={cold} onChange={setCold} />}
+        />
       )}
     </Screen>
   );

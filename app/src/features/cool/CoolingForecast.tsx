@@ -1,6 +1,6 @@
 import { foodById } from '@omtel/core/foods';
 import { madeOf, type MarkForecast, type Passing } from '@omtel/core/forecast';
-import { media, USUAL_REFRIGERATOR, type Coefficient } from '@omtel/core/thermal';
+import { media, type Coefficient } from '@omtel/core/thermal';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -14,11 +14,13 @@ import {
   toMetres,
 } from '@omtel/core/units';
 import { Link } from 'expo-router';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
 import { Rows } from '../../ui/Rows';
 import { space, type Colors } from '../../ui/tokens';
+import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { Assumptions } from '../forecast/Assumptions';
@@ -30,6 +32,8 @@ interface CoolingForecastProps {
   readonly food: FoodState;
   readonly tweaks: TweakDraft;
   readonly onTweaks: (tweaks: TweakDraft) => void;
+  /** Fields for what only a cooling assumes, such as its refrigerator. */
+  readonly fields: ReactNode;
 }
 
 const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Colors }> = {
@@ -37,16 +41,16 @@ const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Col
   close: { word: 'Too close to call.', edge: 'bandEdge' },
   fails: { word: 'It will not cool in time like this.', edge: 'hot' },
 };
-const { setC, capacityW, roomC } = USUAL_REFRIGERATOR;
 const spread = ({ low, high }: Coefficient): string => `${low}–${high}`;
 const HOUR_S = 3600;
 const ROUND_UP_C = 0.05;
 
 /** Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator. */
-export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: CoolingForecastProps) {
+export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields }: CoolingForecastProps) {
   const { units, rules } = useKitchen();
   const { band, verdict, change, growth, fit } = answer;
-  const { usual, slow, fast } = band;
+  const { setC, capacityW, roomC } = asked.refrigerator;
+  const { usual } = band;
   const depth = formatLength(verdict.depthM, units);
   const lastDueS = verdict.marks.at(-1)?.dueS ?? 6 * HOUR_S;
   const warm = (t: number) =>
@@ -68,15 +72,7 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: Cooli
         name={`Cooling of ${food.name}`}
         untilS={Math.min(usual.timeS.at(-1)!, lastDueS + HOUR_S)}
         curves={[
-          {
-            label: 'middle',
-            timeS: usual.timeS,
-            temperatureC: usual.coreC,
-            field: [
-              { timeS: slow.timeS, temperatureC: slow.coreC },
-              { timeS: fast.timeS, temperatureC: fast.coreC },
-            ],
-          },
+          coreBand('middle', usual, band),
           { label: 'mean', timeS: usual.timeS, temperatureC: usual.meanC, dashed: true },
         ]}
         marks={verdict.marks.flatMap(({ dueS, rule }) =>
@@ -113,6 +109,7 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks }: Cooli
       <Assumptions
         tweaks={tweaks}
         onChange={onTweaks}
+        fields={fields}
         items={[
           madeOf(foodById(food.foodKey), asked),
           {

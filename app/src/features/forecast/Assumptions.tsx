@@ -1,6 +1,6 @@
 import type { Assumption } from '@omtel/core/forecast';
 import { lengthUnitOf } from '@omtel/core/units';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -15,10 +15,12 @@ interface AssumptionsProps {
   readonly items: readonly Assumption[];
   readonly tweaks: TweakDraft;
   readonly onChange: (tweaks: TweakDraft) => void;
+  /** Fields for what only this forecast assumes. */
+  readonly fields?: ReactNode;
 }
 
 /** What a forecast took for granted, one tap away, and changeable there: how well heat passes, how fat, how thick. */
-export function Assumptions({ items, tweaks, onChange }: AssumptionsProps) {
+export function Assumptions({ items, tweaks, onChange, fields }: AssumptionsProps) {
   const { units } = useKitchen();
   const [open, setOpen] = useState(false);
   return (
@@ -45,6 +47,7 @@ export function Assumptions({ items, tweaks, onChange }: AssumptionsProps) {
               onChange={(thickest) => onChange({ ...tweaks, thickest })}
             />
           )}
+          {fields}
         </View>
       )}
       {open && (

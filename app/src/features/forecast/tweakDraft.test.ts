@@ -1,5 +1,6 @@
 import { METRIC } from '../../../test/story';
-import { readTweaks, TIMES, USUAL, USUAL_WITH_THICKNESS } from './tweakDraft';
+import { USUAL_REFRIGERATOR } from '@omtel/core/thermal';
+import { readRefrigerator, readTweaks, TIMES, USUAL, USUAL_COLD, USUAL_WITH_THICKNESS } from './tweakDraft';
 
 describe('assumptions changed', () => {
   it('blank is the usual', () => {
@@ -23,4 +24,25 @@ describe('assumptions changed', () => {
 
   it('offers coefficients above nothing', () =>
     TIMES.forEach((times) => expect(Number(times)).toBeGreaterThan(0)));
+});
+
+describe('a refrigerator described', () => {
+  it('blank is the usual one', () =>
+    expect(readRefrigerator(USUAL_COLD, METRIC)).toEqual(USUAL_REFRIGERATOR));
+
+  it('is read in the household’s units', () => {
+    const { setC, roomC, capacityW } = readRefrigerator(
+      { set: '41', room: '86', watts: '90' },
+      { temperature: 'F', mass: 'imperial' },
+    );
+    expect([setC, roomC, capacityW]).toEqual([5, 30, 90]);
+  });
+
+  it.each([
+    ['an oven', { ...USUAL_COLD, set: '180' }],
+    ['no power', { ...USUAL_COLD, watts: '0' }],
+    ['words', { set: 'cold', room: 'warm', watts: 'some' }],
+  ])('%s changes nothing', (_what, draft) =>
+    expect(readRefrigerator(draft, METRIC)).toEqual(USUAL_REFRIGERATOR),
+  );
 });

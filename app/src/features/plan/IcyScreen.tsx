@@ -64,6 +64,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
           massKg: food.massKg,
           school: settings.school,
           place: thaw.method === 'coldWater' ? ('coldWater' as const) : ('refrigerator' as const),
+          thawedForMs: Math.max(0, askedAt - thaw.startedAt),
           coreC: reading.coreC,
           serveAt: plan.serveAt,
           cookSlowMs: plan.cookSlowMs,

@@ -1,4 +1,4 @@
-import type { Method } from '@omtel/core/plan';
+import type { Method, MethodPlan } from '@omtel/core/plan';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -71,9 +71,9 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
         <>
           {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}
           <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
-          {thaw.forecast.answer && (
+          {thaw.forecast.answer && thaw.subject && (
             <ThawBand
-              plans={plans}
+              ruleThaw={ruleThaws(plans)}
               answer={thaw.forecast.answer}
               subject={thaw.subject}
               tweaks={tweaks}
@@ -90,5 +90,8 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
     </Screen>
   );
 }
+
+const ruleThaws = (plans: readonly MethodPlan[]) =>
+  Object.fromEntries(plans.flatMap(({ method, ruleThaw }) => (ruleThaw ? [[method, ruleThaw]] : [])));
 
 const styles = StyleSheet.create({ change: { alignItems: 'flex-start' } });

@@ -14,6 +14,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { PlannedThaw } from './PlannedThaw';
 import { RescueNotice } from './RescueNotice';
 
 /** The meals planned: when each is served, and the first thing to do for it. */
@@ -90,6 +91,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
         </View>
       </Pressable>
       <RescueNotice food={food} />
+      {!food.cook && food.thaw?.thawedAt == null && <PlannedThaw food={food} />}
     </View>
   );
 }

@@ -1,21 +1,24 @@
 import { thawAssumptions, thawedAtC, type ThawPlace } from '@omtel/core/forecast';
 import type { Subject, ThawAnswer } from '@omtel/core/jobs';
 import { foodById } from '@omtel/core/foods';
-import { METHOD_WORDS, type MethodPlan } from '@omtel/core/plan';
+import type { Span } from '@omtel/core/guidance';
+import { METHOD_WORDS } from '@omtel/core/plan';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
+import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { Assumptions } from '../forecast/Assumptions';
 import type { TweakDraft } from '../forecast/tweakDraft';
 
 interface ThawBandProps {
-  readonly plans: readonly MethodPlan[];
+  /** The rule's window for each place that is shown. */
+  readonly ruleThaw: Partial<Record<ThawPlace, Span>>;
   readonly answer: ThawAnswer;
-  readonly subject: Subject | null;
+  readonly subject: Subject;
   readonly tweaks: TweakDraft;
   readonly onTweaks: (tweaks: TweakDraft) => void;
 }
@@ -24,39 +27,34 @@ const PLACES: ThawPlace[] = ['refrigerator', 'coldWater'];
 const ROOM_AFTER = 1.05;
 
 /** The rule's window and the computed band on one drawing: the marks are the rule's, the field is heat transfer's. */
-export function ThawBand({ plans, answer, subject, tweaks, onTweaks }: ThawBandProps) {
+export function ThawBand({ ruleThaw, answer, subject, tweaks, onTweaks }: ThawBandProps) {
   const { units, rules } = useKitchen();
-  const [place, setPlace] = useState<ThawPlace>('refrigerator');
-  const plan = plans.find(({ method }) => method === place);
-  if (!subject || !plan?.ruleThaw) return null;
+  const places = PLACES.filter((value) => ruleThaw[value]);
+  const [chosen, setPlace] = useState<ThawPlace>('refrigerator');
+  const place = places.includes(chosen) ? chosen : places[0];
+  if (!place) return null;
   const food = foodById(subject.foodKey);
   const { slow, fast } = answer[place];
   const goalC = thawedAtC(food);
-  const { fastMs, slowMs } = plan.ruleThaw;
+  const { fastMs, slowMs } = ruleThaw[place]!;
   const untilS = (Math.max(slowMs, answer[place].slowMs) / SECOND_MS) * ROOM_AFTER;
   return (
     <View>
       <Heading>How it thaws</Heading>
-      <Choice
-        label="Where it thaws"
-        quiet
-        value={place}
-        onChange={setPlace}
-        options={PLACES.map((value) => ({ value, label: METHOD_WORDS[value] }))}
-      />
+      {places.length > 1 && (
+        <Choice
+          label="Where it thaws"
+          quiet
+          value={place}
+          onChange={setPlace}
+          options={places.map((value) => ({ value, label: METHOD_WORDS[value] }))}
+        />
+      )}
       <ForecastDrawing
         name={`Thawing of ${food.name}`}
         untilS={untilS}
         curves={[
-          {
-            label: 'middle, slow end',
-            timeS: slow.timeS,
-            temperatureC: slow.coreC,
-            field: [
-              { timeS: slow.timeS, temperatureC: slow.coreC },
-              { timeS: fast.timeS, temperatureC: fast.coreC },
-            ],
-          },
+          coreBand('middle, slow end', slow, { slow, fast }),
           { label: 'middle, fast end', timeS: fast.timeS, temperatureC: fast.coreC, dashed: true },
         ]}
         marks={[fastMs, slowMs].map((ms) => ({ atS: ms / SECOND_MS, temperatureC: goalC }))}

@@ -1,0 +1,37 @@
+import { foodById } from '@omtel/core/foods';
+import { thawSpan } from '@omtel/core/plan';
+import type { FoodState } from '@omtel/core/trail';
+import { useState } from 'react';
+import { useKitchen } from '../../store/useKitchen';
+import { useForecast } from '../../workers/useForecast';
+import { ForecastState } from '../forecast/ForecastState';
+import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
+import { ThawBand } from './ThawBand';
+
+/** How the food of an accepted plan thaws: the rule's window and the computed band on the one drawing. */
+export function PlannedThaw({ food }: { readonly food: FoodState }) {
+  const { units, rules, settings } = useKitchen();
+  const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
+  const method = food.plan?.method;
+  const { foodKey, form, massKg } = food;
+  const subject =
+    method === 'refrigerator' || method === 'coldWater'
+      ? { ...readTweaks(tweaks, units), foodKey, form, massKg }
+      : null;
+  const forecast = useForecast('thaw', subject && { ...subject, school: settings.school });
+  if (!subject) return null;
+  return (
+    <>
+      <ForecastState what="Computing how it thaws" forecast={forecast} />
+      {forecast.answer && (
+        <ThawBand
+          ruleThaw={{ [method!]: thawSpan(method!, { food: foodById(foodKey), form, massKg, rules }) }}
+          answer={forecast.answer}
+          subject={subject}
+          tweaks={tweaks}
+          onTweaks={setTweaks}
+        />
+      )}
+    </>
+  );
+}
