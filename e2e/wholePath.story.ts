@@ -29,6 +29,8 @@ test('a frozen shoulder is planned, thawed, cooked, served, put away, and ruled 
   await expect(way('Refrigerator')).toContainText(/Start by Sunday/);
   await tap('Plan it this way');
   await expect(page.getByText('To the lowest shelf')).toBeVisible();
+  // The accepted plan keeps the drawing: what the rule says, and what was computed.
+  await expect(page.getByRole('heading', { name: 'How it thaws' })).toBeVisible();
 
   await later(12 * 60);
   await tap('It is in the refrigerator: Lamb shoulder');
