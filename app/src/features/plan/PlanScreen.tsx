@@ -91,7 +91,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
         </View>
       </Pressable>
       <RescueNotice food={food} />
-      {!food.cook && food.thaw?.thawedAt == null && <PlannedThaw food={food} />}
+      {!food.cook && !food.thaw?.thawedAt && <PlannedThaw food={food} />}
     </View>
   );
 }
