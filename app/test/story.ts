@@ -1,5 +1,6 @@
-import type { FoodList } from '@omtel/core/api';
-import { homeRules } from '@omtel/core/guidance';
+import { DEFAULT_SETTINGS, type FoodList } from '@omtel/core/api';
+import type { ToldHousehold } from '../src/store/api';
+import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail, type FoodEvent, type FoodState } from '@omtel/core/trail';
 import { newEvent } from '../src/store/outbox/record';
 
@@ -18,7 +19,15 @@ export const lambAdded = (at = NOW): FoodEvent =>
     since: at,
   });
 
-export const stateOf = (...events: FoodEvent[]): FoodState => foldTrail(events, homeRules)!;
+export const stateOf = (...events: FoodEvent[]): FoodState => foldTrail(events, PLAIN_GUIDANCE)!;
 export const listOf = (...states: FoodState[]): FoodList => ({
   foods: states.map((state) => ({ state, eventCount: 1 })),
 });
+
+export const boatyard: ToldHousehold = {
+  id: '01900000-0000-7000-8000-0000000000aa',
+  name: 'The boatyard',
+  settings: { ...DEFAULT_SETTINGS, zone: 'UTC' },
+  clock: { now: NOW, aheadMs: 0, movable: true, frozen: true },
+  toldAt: NOW,
+};

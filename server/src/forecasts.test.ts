@@ -1,3 +1,4 @@
+import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { runJob } from '@omtel/core/jobs';
 
 describe('forecasts on the server', () => {
@@ -6,7 +7,7 @@ describe('forecasts on the server', () => {
       foodKey: 'lamb-shoulder-bone-in',
       form: 'boneInJoint',
       massKg: 2.4,
-      school: 'home',
+      guidance: PLAIN_GUIDANCE,
     } as const;
     const { refrigerator, coldWater } = runJob('thaw', asked);
     expect(coldWater.slowMs).toBeLessThan(refrigerator.fastMs);

@@ -4,6 +4,7 @@ import { ConfigProblem, readConfig } from './config';
 import { connect, migrate } from './db/connect';
 import { ensureDemoHousehold } from './demo/demoHousehold';
 import { createApp } from './http/app';
+import { refoldStale } from './services/refold';
 
 const KEEP_ALIVE_MS = 65_000;
 
@@ -13,6 +14,7 @@ async function main(): Promise<void> {
   const wall = config.fixedClock === null ? systemClock : fixedClock(config.fixedClock);
   const db = connect(config.databaseUrl);
   await migrate(db);
+  await refoldStale(db);
   await ensureDemoHousehold(db, wall, config.zone);
   const app = createApp({
     db,

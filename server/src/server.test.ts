@@ -1,5 +1,5 @@
 import type { FoodList, FoodTrail, Household, Log, Problem, Recorded } from '@omtel/core/api';
-import { homeRules } from '@omtel/core/guidance';
+import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
 import { event, lamb, openKitchen, type Kitchen } from '../test/kitchen';
@@ -107,7 +107,7 @@ describe('recording', () => {
     const events = [begin(), event(foodId, household.clock.now, 'thawStarted', { method: 'coldWater' })];
     const recorded = await json<Recorded>(await kitchen.ask('POST', '/api/events', { events }));
     expect(recorded.accepted).toEqual(events.map(({ id }) => id));
-    expect(recorded.foods[0]!.state).toEqual(foldTrail(events, homeRules));
+    expect(recorded.foods[0]!.state).toEqual(foldTrail(events, PLAIN_GUIDANCE));
     const trail = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
     expect(trail.events).toEqual(events);
     expect(trail.food.eventCount).toBe(2);

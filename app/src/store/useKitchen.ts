@@ -1,6 +1,6 @@
 import type { Settings } from '@omtel/core/api';
-import { rulesOf } from '@omtel/core/guidance';
-import type { JudgeContext } from '@omtel/core/trail';
+import { rulesFor, type RuleSet } from '@omtel/core/guidance';
+import { guidanceOf, type FoodState, type JudgeContext } from '@omtel/core/trail';
 import { useEffect, useMemo, useState } from 'react';
 import { useHouseholdQuery, type ToldHousehold } from './api';
 
@@ -10,6 +10,7 @@ const EVERY_MS = 5_000;
 export interface Kitchen extends JudgeContext {
   readonly household: ToldHousehold;
   readonly settings: Settings;
+  readonly rules: RuleSet;
 }
 
 /** The household's present moment, let run on from when it was told. */
@@ -19,8 +20,10 @@ export const nowOf = ({ clock, toldAt }: ToldHousehold, glancedAt = Date.now()):
 /**
  * The household signed in and its present moment, which moves on while the screen is open. Only screens below the
  * sign-in may use it.
+ *
+ * @param food the food the screen is about: its own choice of guidance goes before the household's
  */
-export function useKitchen(): Kitchen {
+export function useKitchen(food?: Pick<FoodState, 'guidedBy'>): Kitchen {
   const { data: household } = useHouseholdQuery();
   if (!household) throw new Error('useKitchen is for screens of a household that is signed in');
   const [glancedAt, setGlancedAt] = useState(() => Date.now());
@@ -30,15 +33,18 @@ export function useKitchen(): Kitchen {
   }, []);
   const now = nowOf(household, glancedAt);
   const { settings } = household;
-  return useMemo(
-    () => ({
+  const guidedBy = food?.guidedBy ?? null;
+  return useMemo(() => {
+    const guidance = guidanceOf({ guidedBy }, settings.guidance);
+    return {
       household,
       settings,
       now,
       zone: settings.zone,
+      formerZones: settings.formerZones,
       units: settings.units,
-      rules: rulesOf(settings.school),
-    }),
-    [household, settings, now],
-  );
+      guidance,
+      rules: rulesFor(guidance),
+    };
+  }, [household, settings, guidedBy, now]);
 }

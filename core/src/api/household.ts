@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { schools } from '../guidance/schema';
+import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
 import { isZone, parseClockTime } from '../time';
 
 const clockText = z.string().refine(
@@ -15,18 +15,23 @@ const clockText = z.string().refine(
 
 const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
+/** A count of days outlives no more moves than these. */
+export const MOST_FORMER_ZONES = 3;
+
 /** What a household can set for itself. */
 export const settingsSchema = z.object({
   units: z.object({ temperature: z.enum(['C', 'F']), mass: z.enum(['metric', 'imperial']) }),
   theme: z.enum(['system', 'light', 'dark']),
   largerText: z.boolean(),
   zone: z.string().refine(isZone, { message: 'No such time zone.' }),
-  school: z.enum(schools),
+  guidance: guidanceSchema,
+  /** Where the household lived before, the latest first: days counted there may end earlier. */
+  formerZones: z.array(z.string()).max(MOST_FORMER_ZONES),
   availability: z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4)),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
-export const settingsPatchSchema = settingsSchema.partial().strict();
+export const settingsPatchSchema = settingsSchema.omit({ formerZones: true }).partial().strict();
 export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
 
 export const householdSchema = z.object({
@@ -51,7 +56,8 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   units: { temperature: 'C', mass: 'metric' },
   theme: 'system',
   largerText: false,
-  school: 'home',
+  guidance: PLAIN_GUIDANCE,
+  formerZones: [],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),
   ) as Settings['availability'],

@@ -98,4 +98,166 @@ export const dishes: readonly Food[] = [
     forms: ['dish'],
     cookedStorage: 'cookedVegetables',
   }),
+  dish('tomato-soup', 'Tomato soup', ['gazpacho hot'], [88.3, 1.2, 2.5, 6, 1, 1], { forms: ['liquid'] }),
+  dish('pea-soup', 'Pea soup', ['split pea', 'ham and pea'], [77.5, 6.5, 2, 10, 3, 1], { forms: ['liquid'] }),
+  dish('mushroom-soup', 'Cream of mushroom soup', ['cream soup'], [87, 2, 5, 4.5, 0.5, 1], {
+    forms: ['liquid'],
+  }),
+  dish('noodle-soup', 'Noodle soup', ['ramen', 'pho', 'laksa'], [82, 4.5, 2.5, 9, 0.6, 1.4], {
+    forms: ['liquid'],
+  }),
+  dish('ratatouille', 'Ratatouille', ['vegetable stew', 'caponata'], [86.3, 1.2, 4.5, 5, 2, 1], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('chicken-stew', 'Chicken stew', ['coq au vin', 'fricassee'], [77, 11, 5.5, 4.5, 0.8, 1.2], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('pork-stew', 'Pork stew', ['cassoeula', 'adobo'], [75.1, 11, 8, 4, 0.7, 1.2], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('fish-stew', 'Fish stew', ['cioppino', 'moqueca'], [80.9, 9, 4, 4, 0.8, 1.3], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('tagine', 'Vegetable tagine', ['chickpea stew'], [74.7, 4.5, 4, 12, 3.5, 1.3], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('dal', 'Dal', ['dahl', 'tarka', 'lentil curry'], [73.2, 6.5, 4, 12, 3, 1.3], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('tomato-sauce', 'Tomato sauce', ['marinara', 'sugo'], [85, 1.6, 3.5, 7, 1.6, 1.3], {
+    forms: ['liquid', 'flatPack'],
+  }),
+  dish('cheese-sauce', 'Cheese sauce', ['béchamel', 'white sauce'], [70.5, 6.5, 12, 9, 0.2, 1.8], {
+    forms: ['liquid'],
+  }),
+  dish('cottage-pie', 'Cottage pie', ['shepherd’s pie'], [71.9, 7.5, 7, 11, 1.3, 1.3], { forms: ['dish'] }),
+  dish('moussaka', 'Moussaka', ['pastitsio'], [72.1, 7.5, 10, 7.5, 1.5, 1.4], { forms: ['dish'] }),
+  dish('macaroni-cheese', 'Macaroni cheese', ['pasta bake', 'mac and cheese'], [60.5, 8, 10, 19, 1, 1.5], {
+    forms: ['dish'],
+  }),
+  dish('cauliflower-cheese', 'Cauliflower cheese', ['gratin'], [79.4, 5, 8, 5, 1.3, 1.3], {
+    forms: ['dish'],
+  }),
+  dish('potato-gratin', 'Potato gratin', ['dauphinoise'], [72.5, 3, 9, 13, 1.3, 1.2], { forms: ['dish'] }),
+  dish('stuffed-peppers', 'Stuffed vegetables', ['dolma', 'stuffed peppers'], [77, 6, 6, 8, 1.8, 1.2], {
+    forms: ['dish'],
+  }),
+  dish('meat-pie', 'Meat pie', ['pasty', 'sausage roll', 'empanada'], [50.3, 9, 16, 22, 1.2, 1.5], {
+    forms: ['dish'],
+  }),
+  dish('stir-fry', 'Stir-fry', ['wok dish', 'chow mein'], [74.7, 9, 6, 7, 1.8, 1.5], { forms: ['dish'] }),
+  dish('paella', 'Paella', ['jambalaya'], [64.6, 8, 5, 20, 1, 1.4], {
+    forms: ['dish'],
+    cookedStorage: 'cookedRice',
+  }),
+  dish('risotto', 'Risotto', ['rice pudding savoury'], [68.1, 4, 6, 20, 0.6, 1.3], {
+    forms: ['dish'],
+    cookedStorage: 'cookedRice',
+  }),
+  dish('biryani', 'Biryani', ['pilaf with meat', 'plov'], [64.2, 7.5, 6, 20, 1, 1.3], {
+    forms: ['dish'],
+    cookedStorage: 'cookedRice',
+  }),
+  dish('fried-rice', 'Fried rice', ['nasi goreng', 'egg fried rice'], [61.1, 5.5, 6, 25, 1, 1.4], {
+    forms: ['dish'],
+    cookedStorage: 'cookedRice',
+  }),
+  dish(
+    'dumplings',
+    'Filled pasta and dumplings',
+    ['ravioli', 'pierogi', 'gyoza', 'tortellini'],
+    [54.8, 9, 6, 27, 1.8, 1.4],
+    { forms: ['pieces'] },
+  ),
+  dish(
+    'spring-rolls',
+    'Spring rolls and samosas',
+    ['pakora', 'bhaji', 'falafel'],
+    [55.4, 6, 12, 22, 3, 1.6],
+    { forms: ['pieces'] },
+  ),
+  dish('burrito', 'Filled wraps', ['burrito', 'quesadilla', 'enchiladas'], [56.8, 9, 9, 21, 2.5, 1.7], {
+    forms: ['pieces'],
+  }),
+  dish('omelette', 'Omelette', ['frittata', 'tortilla', 'scrambled eggs'], [74, 11, 12, 1.5, 0.2, 1.3], {
+    forms: ['dish'],
+    cooking: 'egg',
+    cookedStorage: 'eggDishes',
+  }),
+  dish('pancakes', 'Pancakes', ['crêpes', 'Yorkshire pudding'], [54.7, 7, 8, 28, 1, 1.3], {
+    forms: ['dish'],
+    cooking: 'egg',
+    cookedStorage: 'eggDishes',
+  }),
+  dish('bread-pudding', 'Bread pudding', ['baked custard', 'clafoutis'], [59.2, 6, 7, 26, 0.8, 1], {
+    forms: ['dish'],
+    cooking: 'egg',
+    cookedStorage: 'eggDishes',
+  }),
+  dish(
+    'cooked-chicken',
+    'Chicken, cooked',
+    ['roast chicken leftover', 'pulled chicken', 'turkey leftover'],
+    [65.9, 25, 8, 0, 0, 1.1],
+    { forms: ['pieces', 'dish'], cookedStorage: 'cookedMeat' },
+  ),
+  dish('cooked-beef', 'Beef, cooked', ['roast beef leftover', 'brisket cooked'], [59.9, 27, 12, 0, 0, 1.1], {
+    forms: ['pieces', 'dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('cooked-pork', 'Pork, cooked', ['pulled pork', 'roast pork leftover'], [59.9, 25, 14, 0, 0, 1.1], {
+    forms: ['pieces', 'dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('cooked-fish', 'Fish, cooked', ['poached salmon', 'baked fish'], [68.6, 23, 7, 0, 0, 1.4], {
+    forms: ['pieces', 'dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('meatloaf', 'Meatloaf', ['terrine', 'meatballs cooked'], [59.6, 17, 15, 6, 0.6, 1.8], {
+    forms: ['dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish(
+    'takeaway',
+    'Takeaway, mixed',
+    ['delivered food', 'restaurant leftovers', 'doggy bag'],
+    [64, 9, 9, 15, 1.5, 1.5],
+    { forms: ['dish'] },
+  ),
+  plain('couscous', 'Couscous', ['bulgur', 'freekeh'], [70, 4, 1, 23, 1.6, 0.4], { forms: ['dish'] }),
+  plain('polenta', 'Polenta', ['grits', 'porridge'], [79.7, 2, 1.5, 15, 1.2, 0.6], { forms: ['dish'] }),
+  plain('quinoa', 'Quinoa', ['millet', 'buckwheat'], [71.6, 4.4, 1.9, 18.5, 2.8, 0.8], { forms: ['dish'] }),
+  plain('noodles', 'Noodles, cooked', ['rice noodles', 'udon'], [69.5, 3.5, 1.5, 24, 1.2, 0.3], {
+    forms: ['dish'],
+  }),
+  plain('mashed-potatoes', 'Mashed potatoes', ['potato purée'], [76.5, 2, 4, 15, 1.5, 1], {
+    forms: ['dish'],
+    cookedStorage: 'cookedVegetables',
+  }),
+  plain(
+    'roast-vegetables',
+    'Roast vegetables',
+    ['grilled peppers', 'roast roots'],
+    [80.4, 1.8, 4, 10, 2.8, 1],
+    { forms: ['dish'], cookedStorage: 'cookedVegetables' },
+  ),
+  plain(
+    'cooked-greens',
+    'Greens, cooked',
+    ['spinach', 'kale', 'cabbage', 'chard'],
+    [89, 2.8, 2, 2.5, 2.5, 1.2],
+    { forms: ['dish'], cookedStorage: 'cookedVegetables' },
+  ),
+  plain(
+    'frozen-vegetables',
+    'Frozen vegetables',
+    ['frozen peas', 'frozen spinach', 'frozen beans'],
+    [82.8, 4, 0.5, 8, 4, 0.7],
+    {
+      forms: ['flatPack'],
+      rawStorage: 'cookedVegetables',
+      cookedStorage: 'cookedVegetables',
+      shelf: 'produceDairy',
+    },
+  ),
 ];

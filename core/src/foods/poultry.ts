@@ -81,4 +81,47 @@ export const poultry: readonly Food[] = [
     cooking: 'giblets',
     rawStorage: 'giblets',
   }),
+  parts('chicken-drumsticks', 'Chicken drumsticks', ['chicken legs'], [72, 18.5, 8.5, 0, 0, 1], {
+    forms: ['pieces'],
+    roast: 'chickenLegs',
+  }),
+  parts('chicken-wings', 'Chicken wings', ['buffalo wings'], [66.6, 17.5, 15, 0, 0, 0.9], {
+    forms: ['pieces'],
+  }),
+  parts('chicken-quarters', 'Chicken leg quarters', ['chicken halves'], [68.6, 17.5, 13, 0, 0, 0.9], {
+    forms: ['pieces'],
+    roast: 'chickenLegs',
+  }),
+  parts(
+    'chicken-breaded',
+    'Breaded chicken, raw inside',
+    ['nuggets', 'kiev', 'goujons'],
+    [55.5, 15, 12, 15, 1, 1.5],
+    { forms: ['pieces'] },
+  ),
+  parts('chicken-stuffed-breast', 'Chicken breasts, stuffed', ['cordon bleu'], [68.3, 19, 8, 3, 0.3, 1.4], {
+    forms: ['pieces'],
+  }),
+  parts('turkey-legs', 'Turkey legs', ['turkey thighs', 'drumsticks'], [72.5, 19.5, 7, 0, 0, 1], {
+    forms: ['pieces'],
+  }),
+  parts('turkey-escalopes', 'Turkey escalopes', ['turkey steaks', 'cutlets'], [73.4, 24, 1.5, 0, 0, 1.1], {
+    forms: ['steak'],
+  }),
+  parts('duck-breast', 'Duck breasts', ['magret'], [65.5, 18.5, 15, 0, 0, 1], { forms: ['pieces'] }),
+  parts('duck-legs', 'Duck legs', ['for confit'], [61.6, 17.5, 20, 0, 0, 0.9], { forms: ['pieces'] }),
+  bird('poussin', 'Poussin', ['spring chicken', 'cornish hen'], [68.6, 17.5, 13, 0, 0, 0.9], {
+    forms: ['wholeBird'],
+  }),
+  bird('capon', 'Capon', ['large chicken'], [65.6, 18.5, 15, 0, 0, 0.9], {
+    forms: ['wholeBird'],
+    roast: 'chickenWhole',
+  }),
+  bird('guinea-fowl', 'Guinea fowl', ['pintade'], [72.4, 20.5, 6, 0, 0, 1.1], { forms: ['wholeBird'] }),
+  bird('quail', 'Quail', ['small birds'], [69.5, 19.5, 10, 0, 0, 1], { forms: ['wholeBird'] }),
+  bird('pigeon', 'Pigeon', ['squab', 'wood pigeon'], [68.3, 18.5, 12, 0, 0, 1.2], { forms: ['wholeBird'] }),
+  bird('pheasant', 'Pheasant', ['partridge', 'grouse'], [70.3, 23, 5.5, 0, 0, 1.2], {
+    forms: ['wholeBird'],
+    cooking: 'game',
+  }),
 ];

@@ -34,6 +34,47 @@ const cured = foodsOfKind({
   freezingPointC: -2.2,
 });
 
+const porkJoint = foodsOfKind({
+  cooking: 'porkRoast',
+  rawStorage: 'roasts',
+  cookedStorage: 'cookedMeat',
+  afterThaw: 'redMeatCut',
+  shelf: 'wholeRaw',
+  freezingPointC: -1.6,
+});
+const porkCut = foodsOfKind({
+  cooking: 'porkCut',
+  rawStorage: 'chops',
+  cookedStorage: 'cookedMeat',
+  afterThaw: 'redMeatCut',
+  shelf: 'wholeRaw',
+  freezingPointC: -1.6,
+});
+const stewing = foodsOfKind({
+  cooking: 'wholeCut',
+  rawStorage: 'groundMeat',
+  cookedStorage: 'cookedMeat',
+  afterThaw: 'delicate',
+  shelf: 'wholeRaw',
+  freezingPointC: -1.6,
+});
+const offal = foodsOfKind({
+  cooking: 'organMeat',
+  rawStorage: 'varietyMeat',
+  cookedStorage: 'cookedMeat',
+  afterThaw: 'delicate',
+  shelf: 'wholeRaw',
+  freezingPointC: -1.5,
+});
+const game = foodsOfKind({
+  cooking: 'game',
+  rawStorage: 'roasts',
+  cookedStorage: 'cookedMeat',
+  afterThaw: 'redMeatCut',
+  shelf: 'wholeRaw',
+  freezingPointC: -1.6,
+});
+
 /** Compositions are typical of lean-and-fat cuts as sold, after national food-composition tables. */
 export const redMeat: readonly Food[] = [
   joint('lamb-shoulder-bone-in', 'Lamb shoulder, bone in', ['mutton shoulder'], [64.5, 17.5, 17, 0, 0, 1], {
@@ -63,15 +104,15 @@ export const redMeat: readonly Food[] = [
   joint('beef-brisket', 'Beef brisket', ['salt beef', 'pot roast'], [62, 18.5, 18.5, 0, 0, 1], {
     forms: ['bonelessJoint'],
   }),
-  joint('pork-loin', 'Pork loin', ['loin roast'], [69, 21, 9, 0, 0, 1], {
+  porkJoint('pork-loin', 'Pork loin', ['loin roast'], [69, 21, 9, 0, 0, 1], {
     forms: ['bonelessJoint'],
     roast: 'porkLoin',
   }),
-  joint('pork-shoulder', 'Pork shoulder', ['butt', 'pulled pork'], [64, 17.5, 17.5, 0, 0, 1], {
+  porkJoint('pork-shoulder', 'Pork shoulder', ['butt', 'pulled pork'], [64, 17.5, 17.5, 0, 0, 1], {
     forms: ['boneInJoint', 'bonelessJoint'],
     roast: 'porkShoulder',
   }),
-  joint('fresh-ham-leg', 'Fresh ham, leg', ['pork leg', 'uncured ham'], [66, 19, 14, 0, 0, 1], {
+  porkJoint('fresh-ham-leg', 'Fresh ham, leg', ['pork leg', 'uncured ham'], [66, 19, 14, 0, 0, 1], {
     forms: ['boneInJoint'],
     roast: 'freshHam',
   }),
@@ -83,7 +124,7 @@ export const redMeat: readonly Food[] = [
     forms: ['steak'],
     rawStorage: 'chops',
   }),
-  cut('pork-chops', 'Pork chops', ['pork steaks'], [68, 21, 10, 0, 0, 1], {
+  porkCut('pork-chops', 'Pork chops', ['pork steaks'], [68, 21, 10, 0, 0, 1], {
     forms: ['steak'],
     rawStorage: 'chops',
   }),
@@ -135,5 +176,101 @@ export const redMeat: readonly Food[] = [
     cooking: 'wholeCut',
     rawStorage: 'bacon',
     cookedStorage: 'cookedMeat',
+  }),
+  joint('beef-fillet', 'Beef fillet, whole', ['tenderloin', 'chateaubriand'], [70.5, 21, 7.5, 0, 0, 1], {
+    forms: ['bonelessJoint'],
+  }),
+  joint('beef-silverside', 'Beef silverside', ['round', 'rump roast', 'pot roast'], [70, 22, 7, 0, 0, 1], {
+    forms: ['bonelessJoint'],
+  }),
+  joint(
+    'beef-chuck',
+    'Beef chuck, whole',
+    ['blade', 'feather blade', 'braising joint'],
+    [65.5, 19.5, 14, 0, 0, 1],
+    { forms: ['bonelessJoint'] },
+  ),
+  joint('lamb-rack', 'Rack of lamb', ['lamb best end'], [61, 18, 20, 0, 0, 1], { forms: ['boneInJoint'] }),
+  joint('lamb-breast', 'Lamb breast, rolled', ['lamb belly'], [58, 16, 25, 0, 0, 1], {
+    forms: ['bonelessJoint'],
+  }),
+  joint('goat-leg', 'Goat leg, bone in', ['kid', 'chevon'], [73.9, 20.5, 4.5, 0, 0, 1.1], {
+    forms: ['boneInJoint'],
+  }),
+  porkJoint('pork-belly', 'Pork belly', ['side of pork'], [47.7, 13.5, 38, 0, 0, 0.8], {
+    forms: ['bonelessJoint'],
+  }),
+  porkJoint('pork-ham-rolled', 'Pork leg, boneless', ['rolled pork'], [67.5, 20.5, 11, 0, 0, 1], {
+    forms: ['bonelessJoint'],
+  }),
+  porkCut('pork-tenderloin', 'Pork tenderloin', ['pork fillet'], [73.4, 22, 3.5, 0, 0, 1.1], {
+    forms: ['steak'],
+  }),
+  porkCut('pork-ribs', 'Pork ribs', ['spare ribs', 'baby back ribs'], [59.6, 16.5, 23, 0, 0, 0.9], {
+    forms: ['pieces'],
+  }),
+  porkCut('pork-escalopes', 'Pork escalopes', ['schnitzel', 'pork leg steaks'], [71.9, 22, 5, 0, 0, 1.1], {
+    forms: ['steak'],
+  }),
+  cut('short-ribs', 'Beef short ribs', ['jacob’s ladder'], [57.1, 17, 25, 0, 0, 0.9], { forms: ['pieces'] }),
+  cut('beef-skirt', 'Beef skirt', ['flank steak', 'bavette', 'hanger'], [69, 20.5, 9.5, 0, 0, 1], {
+    forms: ['steak'],
+  }),
+  cut('lamb-shanks', 'Lamb shanks', ['lamb knuckle'], [68, 19, 12, 0, 0, 1], { forms: ['pieces'] }),
+  cut('lamb-steaks', 'Lamb leg steaks', ['lamb rump'], [70, 20, 9, 0, 0, 1], { forms: ['steak'] }),
+  cut('veal-shanks', 'Veal shanks', ['osso buco'], [74.5, 20.5, 4, 0, 0, 1], { forms: ['pieces'] }),
+  cut(
+    'tenderised-steak',
+    'Steak, tenderised or injected',
+    ['minute steak', 'cube steak', 'bladed steak'],
+    [71.5, 21.5, 6, 0, 0, 1],
+    { forms: ['steak'], cooking: 'groundMeat' },
+  ),
+  ground('beef-burgers', 'Burgers, raw', ['hamburger patties'], [60.5, 17, 20, 1, 0, 1.5], {
+    forms: ['pieces'],
+  }),
+  ground('meatballs-raw', 'Meatballs, raw', ['kofta', 'köfte'], [60.5, 16.5, 16, 5, 0.5, 1.5], {
+    forms: ['pieces'],
+  }),
+  ground('ground-veal', 'Ground veal', ['veal mince'], [72.5, 19.5, 7, 0, 0, 1], {
+    forms: ['ground', 'flatPack'],
+  }),
+  ground(
+    'fresh-chorizo',
+    'Fresh chorizo',
+    ['merguez', 'bratwurst', 'spiced sausage'],
+    [53.3, 16, 26, 2, 0.2, 2.5],
+    { forms: ['pieces'], rawStorage: 'rawSausage' },
+  ),
+  stewing('oxtail', 'Oxtail', ['ox tail'], [66.5, 18.5, 14, 0, 0, 1], { forms: ['pieces'] }),
+  stewing('beef-shin', 'Beef shin', ['shank', 'osso'], [72, 21, 6, 0, 0, 1], { forms: ['pieces'] }),
+  stewing('lamb-neck', 'Lamb neck', ['scrag', 'middle neck'], [63.5, 17.5, 18, 0, 0, 1], {
+    forms: ['pieces'],
+  }),
+  stewing('goat-stewing', 'Goat for stewing', ['diced goat', 'mutton pieces'], [74.4, 20.5, 4, 0, 0, 1.1], {
+    forms: ['pieces'],
+  }),
+  offal('kidneys', 'Kidneys', ['lamb kidney', 'ox kidney'], [78.2, 16.5, 3, 1, 0, 1.3], {
+    forms: ['pieces'],
+  }),
+  offal('heart', 'Heart', ['ox heart', 'lamb heart'], [76.2, 17.5, 5, 0.2, 0, 1.1], { forms: ['pieces'] }),
+  offal('tongue', 'Tongue', ['ox tongue'], [65.6, 16, 17, 0.5, 0, 0.9], { forms: ['bonelessJoint'] }),
+  offal('tripe', 'Tripe', ['honeycomb'], [83.4, 12.5, 3.5, 0, 0, 0.6], { forms: ['pieces'] }),
+  game('wild-boar', 'Wild boar', ['boar joint'], [73.9, 21.5, 3.5, 0, 0, 1.1], { forms: ['bonelessJoint'] }),
+  game('hare', 'Hare', ['jugged hare'], [74.5, 21.8, 2.5, 0, 0, 1.2], { forms: ['pieces'] }),
+  game('ground-venison', 'Ground venison', ['venison mince', 'deer mince'], [70.4, 21.5, 7, 0, 0, 1.1], {
+    forms: ['ground'],
+    rawStorage: 'groundMeat',
+    shelf: 'groundRaw',
+  }),
+  cured('gammon-steak', 'Gammon steaks, uncooked', ['ham steak', 'cured pork'], [68.5, 19, 8, 0.5, 0, 4], {
+    forms: ['steak'],
+    cooking: 'hamOther',
+    rawStorage: 'hamSlices',
+  }),
+  cured('pancetta', 'Pancetta, raw', ['lardons', 'bacon cubes'], [43.5, 15, 37, 0.5, 0, 4], {
+    forms: ['flatPack'],
+    cooking: 'groundMeat',
+    rawStorage: 'bacon',
   }),
 ];

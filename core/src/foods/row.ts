@@ -12,7 +12,9 @@ type Shared = Pick<
   'cooking' | 'rawStorage' | 'cookedStorage' | 'afterThaw' | 'shelf' | 'freezingPointC'
 >;
 type Own = Pick<Food, 'forms'> &
-  Partial<Pick<Food, 'roast' | 'freezingPointC' | 'cookedStorage' | 'rawStorage' | 'cooking'>>;
+  Partial<
+    Pick<Food, 'roast' | 'freezingPointC' | 'cookedStorage' | 'rawStorage' | 'cooking' | 'shelf' | 'risk'>
+  >;
 
 /**
  * Makes a function that writes foods of one kind, so that each food states only what sets it apart.

@@ -6,6 +6,8 @@ export const cookingCategories = [
   'groundMeat',
   'wholeCut',
   'roast',
+  'porkCut',
+  'porkRoast',
   'fish',
   'egg',
   'casserole',
@@ -66,6 +68,9 @@ export const storageCategories = [
 /** Which limit counts after thawing in the refrigerator. */
 export const afterThawCategories = ['delicate', 'redMeatCut'] as const;
 
+/** What some foods carry that a household with extra care leaves out, unless it is cooked through. */
+export const riskIds = ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal'] as const;
+
 /** Where a food belongs in the refrigerator, top to bottom. */
 export const shelfCategories = ['readyToEat', 'produceDairy', 'wholeRaw', 'groundRaw', 'poultryRaw'] as const;
 
@@ -106,6 +111,7 @@ export type CookingCategory = (typeof cookingCategories)[number];
 export type StorageCategory = (typeof storageCategories)[number];
 export type AfterThawCategory = (typeof afterThawCategories)[number];
 export type ShelfCategory = (typeof shelfCategories)[number];
+export type RiskId = (typeof riskIds)[number];
 export type FormId = (typeof formIds)[number];
 export type RoastId = (typeof roastIds)[number];
 
@@ -141,6 +147,7 @@ export const foodSchema = z
     shelf: z.enum(shelfCategories),
     forms: z.array(z.enum(formIds)).min(1),
     roast: z.enum(roastIds).optional(),
+    risk: z.enum(riskIds).optional(),
     composition: compositionSchema,
     /** Initial freezing point, °C. */
     freezingPointC: z.number().max(-0.2).min(-20),

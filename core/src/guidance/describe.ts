@@ -9,7 +9,8 @@ import {
   toMetres,
 } from '../units';
 import { formatLength, type UnitSystem } from '../units';
-import type { RoastTable, RuleValue } from './schema';
+import type { RiskId } from '../foods';
+import type { RoastTable, RuleValue, ThawRate } from './schema';
 
 /**
  * A rule's value in words, in the cook's units.
@@ -27,16 +28,18 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
     case 'duration':
       return formatDuration(value.ms);
     case 'durations':
-      return describeRange(value.lowMs, value.highMs);
+      return value.calendarDays && value.calendarDays * DAY_MS <= value.highMs
+        ? `${value.calendarDays} calendar days`
+        : describeRange(value.lowMs, value.highMs);
     case 'months':
       return value.range
         ? `${range(value.range.low, value.range.high)} ${value.range.high === 1 ? 'month' : 'months'}`
         : 'does not freeze well';
     case 'thawRate': {
-      const per = ({ ms, mass }: { ms: number; mass: Parameters<typeof toKilograms>[0] }) =>
+      const per = ({ ms, mass }: ThawRate['slow']) =>
         `${formatDuration(ms)} per ${formatMass(toKilograms(mass), units)}`;
       const [fast, slow] = [per(value.fast), per(value.slow)];
-      return `${fast === slow ? slow : `${fast}, plan with ${slow}`}, at least ${formatDuration(value.minimumMs)}`;
+      return `${fast === slow ? slow : `${fast}, plan with ${slow}`}, at least ${formatDuration(value.slow.leastMs)}`;
     }
     case 'cookTarget': {
       const option = value.options.map(
@@ -57,6 +60,12 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return `${value.most === 1 ? 'once' : `${value.most} times`}`;
     case 'allowed':
       return (value.yes ? 'yes' : 'no') + (value.instead ? `: ${value.instead}` : '');
+    case 'binding':
+      return value.yes ? 'yes' : 'no';
+    case 'chillAgain':
+      return `${value.inclusive ? '' : 'under '}${formatDuration(value.ms)}${value.served ? '' : '; cold food put out to eat, never'}`;
+    case 'avoided':
+      return value.risks.length ? value.risks.map((risk) => RISK_WORDS[risk]).join(', ') : 'nothing';
     case 'strength':
       return `${value.lowPpm}–${value.highPpm} ppm`;
     case 'masses':
@@ -67,6 +76,14 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return value.topToBottom.join(' → ');
   }
 }
+
+/** What a food carries, in words. */
+export const RISK_WORDS: Record<RiskId, string> = {
+  rawSprouts: 'raw sprouts',
+  rawEgg: 'dishes with raw egg',
+  coldSmokedFish: 'cold-smoked fish',
+  rawAnimal: 'raw fish and meat',
+};
 
 /**
  * A range of times in the largest unit both ends share.

@@ -1,25 +1,37 @@
-import { kilograms, pounds, toKilograms } from '../units';
+import { celsius, fahrenheit, HOUR_MS, kilograms, MINUTE_MS, pounds, toKilograms } from '../units';
 import {
+  careRules,
+  chainRules,
+  codeRules,
   describeValue,
   homeRules,
   listRules,
+  PLAIN_GUIDANCE,
+  guidanceSchema,
+  ruleAt,
   ruleById,
+  ruleIn,
+  rulesFor,
+  ruleSetIds,
   ruleSetSchema,
   rulesOf,
   sources,
+  stricter,
   thawTime,
   UnknownRule,
+  type RuleValue,
 } from '.';
 
 const IMPERIAL = { temperature: 'F', mass: 'imperial' } as const;
 const METRIC = { temperature: 'C', mass: 'metric' } as const;
-const HOUR = 3_600_000;
 
-describe('the home chart', () => {
-  it('is a whole rule set', () => expect(ruleSetSchema.parse(homeRules)).toEqual(homeRules));
+describe.each(ruleSetIds)('the rule set %s', (id) => {
+  const set = rulesOf(id);
+
+  it('is whole', () => expect(ruleSetSchema.parse(set)).toEqual(set));
 
   it('names a source for every rule and puts every value into words in both systems', () => {
-    const rules = listRules(homeRules);
+    const rules = listRules(set);
     expect(rules.length).toBeGreaterThan(120);
     for (const rule of rules) {
       expect(sources[rule.source].title).toBeTruthy();
@@ -31,10 +43,14 @@ describe('the home chart', () => {
   });
 
   it('gives every rule an id that leads back to it', () => {
-    for (const rule of listRules(homeRules)) expect(ruleById(rule.id)).toBe(rule);
-    expect(() => ruleById('home.nothing')).toThrow(UnknownRule);
+    for (const rule of listRules(set)) expect(ruleById(rule.id)).toBe(rule);
+    expect(() => ruleById(`${id}.nothing`)).toThrow(UnknownRule);
   });
+});
 
+it('there is no school of another name', () => expect(() => ruleById('aunt.advice')).toThrow(UnknownRule));
+
+describe('the values of the guidance page', () => {
   it.each([
     ['home.cooking.targets.poultry', '165 °F'],
     ['home.cooking.targets.roast', '145 °F, then rest 3 min'],
@@ -44,10 +60,205 @@ describe('the home chart', () => {
     ['home.storage.roasts.freezer', '4–12 months'],
     ['home.cooling.depth', 'at most 2 in deep'],
     ['home.thawing.onCounter', 'no: refrigerator, cold water, microwave, or cook from frozen'],
+    ['home.avoided', 'nothing'],
+    ['code.bands.growth', '41 °F to 135 °F'],
+    ['code.bandTime.limit', '4 h'],
+    ['code.bandTime.chillAgain', '4 h; cold food put out to eat, never'],
+    [
+      'code.cooking.targets.groundMeat',
+      '155 °F held 17 s or 150 °F held 1 min or 145 °F held 3 min or 158 °F',
+    ],
+    ['code.cooking.targets.wholeCut', '145 °F held 15 s or 158 °F'],
+    ['code.cooling.firstMark', '135 °F to 70 °F within 2 h'],
+    ['code.cooling.secondMark', '135 °F to 41 °F within 6 h'],
+    ['code.storage.soupsStews.refrigerator', '7 calendar days'],
+    ['code.reheating.target', '165 °F held 15 s'],
+    ['chain.bandTime.chillAgain', 'under 2 h'],
+    ['care.refreezing.afterRefrigerator', 'no: cook it, then freeze it once'],
+    ['care.avoided', 'raw sprouts, dishes with raw egg, cold-smoked fish, raw fish and meat'],
+    ['care.bandTime.chillAgain', 'under 2 h; cold food put out to eat, never'],
   ])('%s reads %j', (id, words) => expect(describeValue(ruleById(id).value, IMPERIAL)).toBe(words));
 
-  it('says plainly that the other sets are not there yet', () =>
-    expect(() => rulesOf('chain')).toThrow(RangeError));
+  it.each([
+    ['chain.bands.growth', '5 °C to 60 °C'],
+    ['chain.bands.hotHolding', 'at least 63 °C'],
+    [
+      'chain.cooking.targets.poultry',
+      '75 °C or 80 °C held 6 s or 70 °C held 2 min or 65 °C held 10 min or 60 °C held 45 min',
+    ],
+    ['chain.cooling.firstMark', '60 °C to 21 °C within 2 h'],
+    ['chain.storage.cookedRice.refrigerator', '1 day'],
+    ['chain.storage.soupsStews.refrigerator', '1–2 days'],
+    ['chain.afterThaw.delicate', '1 day'],
+    ['care.cooking.targets.wholeCut', '75 °C or 70 °C held 2 min, then rest 3 min'],
+    ['care.cooking.targets.poultry', '75 °C'],
+    ['care.storage.cookedMeat.refrigerator', '1 day'],
+    ['care.afterThaw.redMeatCut', '1 day'],
+    ['care.bands.growth', '4 °C to 60 °C'],
+  ])('%s reads %j', (id, words) => expect(describeValue(ruleById(id).value, METRIC)).toBe(words));
+});
+
+describe('silence of a school', () => {
+  it('borrows the home chart’s value and says so', () => {
+    expect(codeRules.storage.groundMeat.refrigerator).toMatchObject({
+      value: homeRules.storage.groundMeat.refrigerator.value,
+      borrowed: true,
+      id: 'code.storage.groundMeat.refrigerator',
+    });
+    expect(chainRules.bandTime.warmAirFactor.borrowed).toBe(true);
+    expect(codeRules.bandTime.limit.borrowed).toBeUndefined();
+  });
+});
+
+describe('extra care', () => {
+  it('is at least as strict as every school in every rule', () => {
+    for (const school of [homeRules, codeRules, chainRules]) {
+      for (const care of listRules(careRules)) {
+        const { value } = ruleAt(school, care.id.replace('care.', ''))!;
+        // Held against the school's value nothing is left to tighten.
+        expect([care.id, stricter(care.value, value)]).toEqual([care.id, care.value]);
+      }
+    }
+  });
+
+  it('names the rules that decide it', () => {
+    expect(careRules.bandTime.limit.strictestOf).toEqual(['home.bandTime.limit']);
+    expect(careRules.storage.cookedRice.refrigerator.strictestOf).toContain(
+      'chain.storage.cookedRice.refrigerator',
+    );
+    expect(careRules.avoided.source).toBe('higher-risk');
+  });
+});
+
+describe('the stricter of two values', () => {
+  const days = (lowMs: number, highMs: number, calendarDays?: number) =>
+    ({ kind: 'durations', lowMs, highMs, ...(calendarDays && { calendarDays }) }) as const;
+  it.each<[string, RuleValue, RuleValue, RuleValue]>([
+    [
+      'hotter where it is a least',
+      { kind: 'temperature', limit: 'least', at: fahrenheit(145) },
+      { kind: 'temperature', limit: 'least', at: celsius(63) },
+      { kind: 'temperature', limit: 'least', at: celsius(63) },
+    ],
+    [
+      'colder where it is a most',
+      { kind: 'temperature', limit: 'most', at: fahrenheit(40) },
+      { kind: 'temperature', limit: 'most', at: celsius(5) },
+      { kind: 'temperature', limit: 'most', at: fahrenheit(40) },
+    ],
+    [
+      'the wider band',
+      { kind: 'band', low: fahrenheit(40), high: fahrenheit(135) },
+      { kind: 'band', low: celsius(5), high: celsius(60) },
+      { kind: 'band', low: fahrenheit(40), high: celsius(60) },
+    ],
+    [
+      'longer where it is a least',
+      { kind: 'duration', limit: 'least', ms: 5 },
+      { kind: 'duration', limit: 'least', ms: 9 },
+      { kind: 'duration', limit: 'least', ms: 9 },
+    ],
+    ['the earlier of both counts of days', days(6, 9, 7), days(3, 4), days(3, 4, 7)],
+    [
+      'slow for the plan, fast for the clock',
+      {
+        kind: 'thawRate',
+        fast: { ms: 20, mass: kilograms(2), leastMs: 3 },
+        slow: { ms: 30, mass: kilograms(2), leastMs: 3 },
+      },
+      {
+        kind: 'thawRate',
+        fast: { ms: 11, mass: kilograms(1), leastMs: 5 },
+        slow: { ms: 12, mass: kilograms(1), leastMs: 5 },
+      },
+      {
+        kind: 'thawRate',
+        fast: { ms: 20, mass: kilograms(2), leastMs: 3 },
+        slow: { ms: 30, mass: kilograms(2), leastMs: 5 },
+      },
+    ],
+    [
+      'the tighter mark, to the colder end',
+      { kind: 'coolingMark', from: fahrenheit(135), to: fahrenheit(70), withinMs: 2 },
+      { kind: 'coolingMark', from: celsius(60), to: celsius(21), withinMs: 2 },
+      { kind: 'coolingMark', from: celsius(60), to: celsius(21), withinMs: 2 },
+    ],
+    [
+      'no before yes',
+      { kind: 'allowed', yes: true },
+      { kind: 'allowed', yes: false },
+      { kind: 'allowed', yes: false },
+    ],
+    [
+      'what binds',
+      { kind: 'binding', yes: false },
+      { kind: 'binding', yes: true },
+      { kind: 'binding', yes: true },
+    ],
+    [
+      'all risks together',
+      { kind: 'avoided', risks: ['rawEgg'] },
+      { kind: 'avoided', risks: ['rawSprouts'] },
+      { kind: 'avoided', risks: ['rawSprouts', 'rawEgg'] },
+    ],
+    [
+      'under before up to',
+      { kind: 'chillAgain', ms: 2, inclusive: true, served: true },
+      { kind: 'chillAgain', ms: 2, inclusive: false, served: true },
+      { kind: 'chillAgain', ms: 2, inclusive: false, served: true },
+    ],
+  ])('%s', (_what, a, b, expected) => {
+    expect(stricter(a, b)).toEqual(expected);
+    expect(stricter(b, a)).toEqual(expected);
+  });
+
+  it('of two cooking targets is what meets both, in every way there is', () => {
+    const both = stricter(
+      codeRules.cooking.targets.groundMeat.value,
+      chainRules.cooking.targets.groundMeat.value,
+    );
+    expect(both.options).toEqual(
+      [
+        { at: celsius(75), heldMs: 0 },
+        { at: celsius(70), heldMs: 2 * MINUTE_MS },
+        { at: celsius(65), heldMs: 10 * MINUTE_MS },
+        { at: fahrenheit(145), heldMs: 10 * MINUTE_MS },
+        { at: fahrenheit(145), heldMs: 45 * MINUTE_MS },
+      ].filter(({ at, heldMs }) => !(at.unit === 'F' && heldMs === 10 * MINUTE_MS)),
+    );
+  });
+
+  it('of two kinds is nothing', () =>
+    expect(() => stricter<RuleValue>({ kind: 'binding', yes: true }, { kind: 'allowed', yes: true })).toThrow(
+      TypeError,
+    ));
+});
+
+describe('a household’s own values', () => {
+  const own = (path: string, value: RuleValue) => rulesFor({ ...PLAIN_GUIDANCE, own: [{ path, value }] });
+
+  it('count where they are stricter, and are marked', () => {
+    const rules = own('bandTime.limit', { kind: 'duration', limit: 'most', ms: HOUR_MS });
+    expect(rules.bandTime.limit).toMatchObject({
+      id: 'home.bandTime.limit',
+      value: { ms: HOUR_MS },
+      own: true,
+    });
+    expect(ruleIn(rules, 'home.bandTime.limit')).toBe(rules.bandTime.limit);
+    expect(ruleById('home.bandTime.limit').value).toMatchObject({ ms: 2 * HOUR_MS });
+  });
+
+  it('never loosen a rule', () => {
+    const rules = own('bandTime.limit', { kind: 'duration', limit: 'most', ms: 9 * HOUR_MS });
+    expect(rules.bandTime.limit).toEqual(homeRules.bandTime.limit);
+  });
+
+  it.each([
+    ['a path that leads nowhere', 'bandTime.nothing', { kind: 'duration', limit: 'most', ms: 1 }],
+    ['another kind of value', 'bandTime.limit', { kind: 'binding', yes: true }],
+  ])('are refused for %s', (_what, path, value) =>
+    expect(guidanceSchema.safeParse({ ...PLAIN_GUIDANCE, own: [{ path, value }] }).success).toBe(false),
+  );
 });
 
 describe('thawing time', () => {
@@ -55,17 +266,23 @@ describe('thawing time', () => {
 
   it('is 24 h per 4 lb at the slow end and per 5 lb at the fast end', () => {
     const span = thawTime(refrigerator.value, toKilograms(pounds(20)));
-    expect(span.slowMs).toBeCloseTo(120 * HOUR, -1);
-    expect(span.fastMs).toBeCloseTo(96 * HOUR, -1);
+    expect(span.slowMs).toBeCloseTo(120 * HOUR_MS, -1);
+    expect(span.fastMs).toBeCloseTo(96 * HOUR_MS, -1);
   });
 
   it('is never under a day in the refrigerator nor an hour in water', () => {
-    expect(thawTime(refrigerator.value, 0.2)).toEqual({ fastMs: 24 * HOUR, slowMs: 24 * HOUR });
-    expect(thawTime(waterPack.value, toKilograms(kilograms(0.1))).slowMs).toBe(HOUR);
+    expect(thawTime(refrigerator.value, 0.2)).toEqual({ fastMs: 24 * HOUR_MS, slowMs: 24 * HOUR_MS });
+    expect(thawTime(waterPack.value, toKilograms(kilograms(0.1))).slowMs).toBe(HOUR_MS);
   });
 
   it('in water is 30 min per lb for birds and 45 min per lb for packs', () => {
-    expect(thawTime(waterBird.value, toKilograms(pounds(12))).slowMs).toBeCloseTo(6 * HOUR, -1);
-    expect(thawTime(waterPack.value, toKilograms(pounds(4))).slowMs).toBeCloseTo(3 * HOUR, -1);
+    expect(thawTime(waterBird.value, toKilograms(pounds(12))).slowMs).toBeCloseTo(6 * HOUR_MS, -1);
+    expect(thawTime(waterPack.value, toKilograms(pounds(4))).slowMs).toBeCloseTo(3 * HOUR_MS, -1);
   });
+
+  it('by the metric chain is 10–12 h per kg', () =>
+    expect(thawTime(chainRules.thawing.refrigerator.value, 2)).toEqual({
+      fastMs: 20 * HOUR_MS,
+      slowMs: 24 * HOUR_MS,
+    }));
 });

@@ -1,29 +1,28 @@
+import { careRules } from './care';
+import { chainRules } from './chain';
+import { codeRules } from './code';
 import { homeRules } from './home';
-import type { Rule, RuleSet, School } from './schema';
+import type { Rule, RuleSet, RuleSetId } from './schema';
+import { mapRules } from './tree';
 
-/**
- * The rule set of a school.
- *
- * @throws RangeError for a school whose rule set Omtel does not carry yet
- */
-export function rulesOf(school: School): RuleSet {
-  if (school !== 'home') throw new RangeError(`Omtel does not carry the rule set "${school}" yet.`);
-  return homeRules;
-}
+const sets: Record<RuleSetId, RuleSet> = {
+  home: homeRules,
+  code: codeRules,
+  chain: chainRules,
+  care: careRules,
+};
 
-/** All rules of a set, in the order they are written. */
-export function listRules(set: RuleSet): readonly Rule[] {
+/** The rule set of a school, or the strictest of all. */
+export const rulesOf = (id: RuleSetId): RuleSet => sets[id];
+
+/** All rules of a set or of a part of one, in the order they are written. */
+export function listRules(tree: object): readonly Rule[] {
   const found: Rule[] = [];
-  const walk = (node: unknown): void => {
-    if (typeof node !== 'object' || node === null) return;
-    if ('value' in node && 'source' in node) found.push(node as Rule);
-    else Object.values(node).forEach(walk);
-  };
-  walk(set);
+  mapRules(tree, (rule) => (found.push(rule), rule));
   return found;
 }
 
-const index = new Map(listRules(homeRules).map((rule) => [rule.id, rule]));
+const indexes = new WeakMap<RuleSet, ReadonlyMap<string, Rule>>();
 
 /** No rule has that id. */
 export class UnknownRule extends Error {
@@ -34,11 +33,26 @@ export class UnknownRule extends Error {
 }
 
 /**
+ * A rule as it stands in a set, the household's own value of it where it has one.
+ *
+ * @throws UnknownRule
+ */
+export function ruleIn(set: RuleSet, id: string): Rule {
+  const index = indexes.get(set) ?? new Map(listRules(set).map((rule) => [rule.id, rule]));
+  indexes.set(set, index);
+  const rule = index.get(id);
+  if (!rule) throw new UnknownRule(id);
+  return rule;
+}
+
+/**
+ * A rule of any published set.
+ *
  * @param id school and path, such as 'home.bandTime.limit'
  * @throws UnknownRule
  */
 export function ruleById(id: string): Rule {
-  const rule = index.get(id);
-  if (!rule) throw new UnknownRule(id);
-  return rule;
+  const set = sets[id.split('.')[0] as RuleSetId] as RuleSet | undefined;
+  if (!set) throw new UnknownRule(id);
+  return ruleIn(set, id);
 }

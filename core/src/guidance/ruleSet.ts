@@ -1,4 +1,5 @@
 import type { Draft, RuleSet } from './schema';
+import { mapRules } from './tree';
 
 /**
  * Gives every rule of a hand-written tree its id: the school, then the path to it.
@@ -6,13 +7,5 @@ import type { Draft, RuleSet } from './schema';
  * @example ruleSet({ school: 'home', bandTime: { limit: {…} }, … }).bandTime.limit.id // 'home.bandTime.limit'
  */
 export function ruleSet(draft: Draft<RuleSet>): RuleSet {
-  return withIds(draft, draft.school) as RuleSet;
-}
-
-function withIds(node: unknown, path: string): unknown {
-  if (typeof node !== 'object' || node === null) return node;
-  if ('value' in node && 'source' in node) return { id: path, ...node };
-  return Object.fromEntries(
-    Object.entries(node).map(([key, child]) => [key, withIds(child, `${path}.${key}`)]),
-  );
+  return mapRules(draft as RuleSet, (rule, path) => ({ ...rule, id: `${draft.school}.${path}` }));
 }

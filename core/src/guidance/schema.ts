@@ -8,6 +8,10 @@ export type * from './values';
 export const schools = ['home', 'code', 'chain'] as const;
 export type School = (typeof schools)[number];
 
+/** The schools, and `care`: the strictest of them all with the additions for those who need extra care. */
+export const ruleSetIds = [...schools, 'care'] as const;
+export type RuleSetId = (typeof ruleSetIds)[number];
+
 const sourceId = z.enum(Object.keys(sources) as [keyof typeof sources]);
 
 /** One rule: its value stands here and nowhere else. */
@@ -21,6 +25,10 @@ const rule = <Value extends z.ZodType>(value: Value) =>
     note: z.string().optional(),
     /** The school is silent and takes the home chart's value. */
     borrowed: z.literal(true).optional(),
+    /** The household set it for itself, stricter than its school. */
+    own: z.literal(true).optional(),
+    /** In the strictest of all: the rules it was computed from that are as strict as it is. */
+    strictestOf: z.array(z.string()).optional(),
   });
 
 const each = <Key extends string, Value extends z.ZodType>(keys: readonly Key[], value: Value) =>
@@ -28,10 +36,8 @@ const each = <Key extends string, Value extends z.ZodType>(keys: readonly Key[],
 
 /** The shape every rule set must have, whole: silence is filled by borrowing, never left out. */
 export const ruleSetSchema = z.object({
-  school: z.enum(schools),
+  school: z.enum(ruleSetIds),
   name: z.string(),
-  /** How storage days are counted: 24-hour days from cooking, or calendar days with the first as day 1. */
-  dayCount: z.enum(['elapsed', 'calendar']),
   bands: z.object({
     growth: rule(v.temperatureBand),
     refrigerator: rule(v.temperatureLimit),
@@ -41,6 +47,7 @@ export const ruleSetSchema = z.object({
   holding: z.object({ hotCheck: rule(v.duration), coldCheck: rule(v.duration) }),
   bandTime: z.object({
     limit: rule(v.duration),
+    chillAgain: rule(v.chillAgain),
     warmAir: rule(v.temperatureLimit),
     warmAirFactor: rule(v.factor),
   }),
@@ -49,12 +56,20 @@ export const ruleSetSchema = z.object({
     waterBird: rule(v.thawRate),
     waterPack: rule(v.thawRate),
     waterChange: rule(v.duration),
+    /** How warm the water may be. */
+    waterTemperature: rule(v.temperatureLimit),
+    /** How long food may lie in it, in all. */
+    waterMost: rule(v.duration),
+    /** Whether the minutes in water count as time in the growth band even while all is done right. */
+    waterCounts: rule(v.binding),
     fromFrozen: rule(v.factor),
     onCounter: rule(v.allowed),
     cookAtOnce: rule(v.duration),
     thawedAbove: rule(v.tolerance),
   }),
   afterThaw: each(afterThawCategories, rule(v.durationRange)),
+  /** How long cooked food keeps once it was thawed; at most what was left of its days. */
+  afterThawCooked: rule(v.durationRange),
   refreezing: z.object({ afterRefrigerator: rule(v.allowed), afterWaterOrMicrowave: rule(v.allowed) }),
   cooking: z.object({
     targets: each(cookingCategories, rule(v.cookTarget)),
@@ -69,13 +84,24 @@ export const ruleSetSchema = z.object({
     depth: rule(v.depthLimit),
     firstMark: rule(v.coolingMark),
     secondMark: rule(v.coolingMark),
+    /** Whether the marks rule on the food, or are advice. */
+    marksBind: rule(v.binding),
+    /** Whether food that missed the first mark may be heated and cooled again, once. */
+    rescue: rule(v.allowed),
+    /** Whether food deeper than the rule counts as out of the cold until a reading shows it cold. */
+    deepCounts: rule(v.binding),
+    /** For dishes made from ingredients at room temperature. */
+    fromRoom: rule(v.coolingMark),
+    rice: rule(v.duration),
   }),
   storage: each(
     storageCategories,
     z.object({ refrigerator: rule(v.durationRange), freezer: rule(v.freezerMonths) }),
   ),
+  /** What is not eaten at all. */
+  avoided: rule(v.avoided),
   reheating: z.object({
-    target: rule(v.temperatureLimit),
+    target: rule(v.cookTarget),
     within: rule(v.duration),
     times: rule(v.count),
     stand: rule(v.duration),
@@ -111,6 +137,8 @@ export interface Rule<Value extends v.RuleValue = v.RuleValue> {
   readonly source: keyof typeof sources;
   readonly note?: string;
   readonly borrowed?: true;
+  readonly own?: true;
+  readonly strictestOf?: readonly string[];
 }
 
 /** The tree as it is written by hand: the same without ids, which follow from the place in the tree. */

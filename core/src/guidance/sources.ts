@@ -42,6 +42,19 @@ export const sources = {
     publisher: 'US federal consumer guidance (FoodSafety.gov)',
   },
   'food-code': { title: 'Food Code 2022, chapter 3', publisher: 'US FDA' },
+  'fsanz-322': {
+    title: 'Standard 3.2.2 and the 2-hour/4-hour guidance',
+    publisher: 'Food Standards Australia New Zealand',
+  },
+  'uk-fsa': {
+    title: 'Cooking, chilling, thawing and leftovers; core-temperature equivalents',
+    publisher: 'UK Food Standards Agency',
+  },
+  'fssai-4': { title: 'Schedule 4: thawing of frozen food', publisher: 'FSSAI, India' },
+  'higher-risk': {
+    title: 'Food safety for people at higher risk',
+    publisher: 'US federal consumer guidance (FoodSafety.gov); UK Food Standards Agency',
+  },
   service: { title: 'Common service-kitchen practice', publisher: 'Trade practice, all schools' },
   omtel: { title: 'Omtel’s own decision where advice is silent', publisher: 'Omtel, docs/guidance.md' },
 } as const satisfies Record<string, Source>;

@@ -10,13 +10,13 @@ export interface Span {
 
 /**
  * Time to thaw a weight by a rule, from its fast to its slow end, in whole minutes to the safe side of each, never under
- * the rule's minimum.
+ * the rule's least.
  *
  * @param massKg weight in kg
  */
-export function thawTime({ fast, slow, minimumMs }: ThawRate, massKg: number): Span {
-  const minutes = ({ ms, mass }: ThawRate['fast']) =>
-    snap(Math.max(minimumMs, (ms * massKg) / toKilograms(mass)) / MINUTE_MS);
+export function thawTime({ fast, slow }: ThawRate, massKg: number): Span {
+  const minutes = ({ ms, mass, leastMs }: ThawRate['fast']) =>
+    snap(Math.max(leastMs, (ms * massKg) / toKilograms(mass)) / MINUTE_MS);
   return { fastMs: Math.floor(minutes(fast)) * MINUTE_MS, slowMs: Math.ceil(minutes(slow)) * MINUTE_MS };
 }
 

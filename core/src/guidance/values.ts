@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { riskIds } from '../foods/schema';
 
 /**
  * The few shapes a rule's value can take. Every value keeps the unit its source states, so nothing is lost by rounding,
@@ -18,11 +19,20 @@ export const temperatureLimit = z.object({
 
 export const temperatureBand = z.object({ kind: z.literal('band'), low: temperature, high: temperature });
 
-export const duration = z.object({ kind: z.literal('duration'), ms });
+/** A time to take (`least`), not to pass (`most`). */
+export const duration = z.object({ kind: z.literal('duration'), limit: z.enum(['least', 'most']), ms });
 
-/** `low` is "aim by", `high` the deadline. */
+/**
+ * `low` is "aim by", `high` the deadline. Where calendar days are given the time also ends with that local day, the first
+ * counting as day 1.
+ */
 export const durationRange = z
-  .object({ kind: z.literal('durations'), lowMs: ms, highMs: ms })
+  .object({
+    kind: z.literal('durations'),
+    lowMs: ms,
+    highMs: ms,
+    calendarDays: z.number().int().positive().optional(),
+  })
   .refine(({ lowMs, highMs }) => lowMs <= highMs, { message: 'low must not pass high' });
 
 /** Months of quality in the freezer; null where freezing spoils the food. */
@@ -31,13 +41,9 @@ export const freezerMonths = z.object({
   range: z.object({ low: z.number().positive(), high: z.number().positive() }).nullable(),
 });
 
-/** Time for a weight, proportional, never under the minimum. */
-export const thawRate = z.object({
-  kind: z.literal('thawRate'),
-  fast: z.object({ ms, mass }),
-  slow: z.object({ ms, mass }),
-  minimumMs: ms,
-});
+/** Time for a weight, proportional, never under the least. */
+const pace = z.object({ ms, mass, leastMs: ms });
+export const thawRate = z.object({ kind: z.literal('thawRate'), fast: pace, slow: pace });
 
 /** Any one of the options will do: reach the temperature and hold it; then let it rest. */
 export const cookTarget = z.object({
@@ -78,6 +84,22 @@ export const allowed = z.object({
   yes: z.boolean(),
   instead: z.string().optional(),
 });
+/** Whether something counts against the food, or rules on it, under a school. */
+export const binding = z.object({ kind: z.literal('binding'), yes: z.boolean() });
+
+/**
+ * Until when food that stood in the growth band may go back into the cold: up to the limit itself where `inclusive`.
+ * Past it, it is used or thrown away. `served`: whether cold food that was put out to eat may go back at all.
+ */
+export const chillAgain = z.object({
+  kind: z.literal('chillAgain'),
+  ms,
+  inclusive: z.boolean(),
+  served: z.boolean(),
+});
+
+/** What is not eaten at all, by the risks a food carries. */
+export const avoided = z.object({ kind: z.literal('avoided'), risks: z.array(z.enum(riskIds)) });
 export const strength = z.object({ kind: z.literal('strength'), lowPpm: z.number(), highPpm: z.number() });
 export const massRange = z.object({ kind: z.literal('masses'), low: mass, high: mass });
 export const tolerance = z.object({
@@ -101,6 +123,9 @@ export const ruleValue = z.union([
   factor,
   count,
   allowed,
+  binding,
+  chillAgain,
+  avoided,
   strength,
   massRange,
   tolerance,

@@ -1,6 +1,7 @@
 import { runJob } from '.';
 import { containerById, withTweaks } from '../forecast';
 import { foodById } from '../foods';
+import { PLAIN_GUIDANCE } from '../guidance';
 import { CompositionProblem, ForecastCancelled, SizeProblem, USUAL_REFRIGERATOR } from '../thermal';
 
 const lamb = { foodKey: 'lamb-shoulder-bone-in', form: 'boneInJoint', massKg: 2.4 } as const;
@@ -8,11 +9,11 @@ const HOUR_MS = 3_600_000;
 
 describe('jobs, as a worker does them', () => {
   it('thaw: a colder surrounding that passes heat half as well takes longer; fatter meat has less ice to melt', () => {
-    const usual = runJob('thaw', { ...lamb, school: 'home' }).refrigerator;
-    expect(runJob('thaw', { ...lamb, school: 'home', hTimes: 0.5 }).refrigerator.slowMs).toBeGreaterThan(
-      usual.slowMs,
-    );
-    expect(runJob('thaw', { ...lamb, school: 'home', fat: 35 }).refrigerator.slowMs).toBeLessThan(
+    const usual = runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE }).refrigerator;
+    expect(
+      runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, hTimes: 0.5 }).refrigerator.slowMs,
+    ).toBeGreaterThan(usual.slowMs);
+    expect(runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, fat: 35 }).refrigerator.slowMs).toBeLessThan(
       usual.slowMs,
     );
   });
@@ -20,7 +21,7 @@ describe('jobs, as a worker does them', () => {
   it('icy: every way on, soonest first, and what it does to dinner', () => {
     const asked = {
       ...lamb,
-      school: 'home',
+      guidance: PLAIN_GUIDANCE,
       place: 'refrigerator',
       thawedForMs: 60 * HOUR_MS,
       cookSlowMs: 3 * HOUR_MS,
@@ -48,7 +49,7 @@ describe('jobs, as a worker does them', () => {
   it('cooling: verdict, change, growth against a batch that just passes, and a fit to a reading', () => {
     const asked = {
       foodKey: 'lentil-soup',
-      school: 'home',
+      guidance: PLAIN_GUIDANCE,
       massKg: 4,
       startC: 90,
       container: containerById('pot'),
@@ -86,6 +87,6 @@ describe('jobs, as a worker does them', () => {
   it('a food cannot be all fat and more', () => {
     const { composition } = withTweaks(foodById('stock'), { fat: 3 });
     expect(composition.fat).toBe(3);
-    expect(() => runJob('thaw', { ...lamb, school: 'home', fat: 99 })).toThrow(CompositionProblem);
+    expect(() => runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, fat: 99 })).toThrow(CompositionProblem);
   });
 });

@@ -1,5 +1,5 @@
 import { foodById, type FormId } from '../foods';
-import { rulesOf, type School, type Span } from '../guidance';
+import { rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { OnProgress, Refrigerator, Series } from '../thermal';
@@ -56,10 +56,10 @@ export interface NamedTrial extends Trial {
 
 /** What can be computed away from the page. */
 export interface Jobs {
-  thaw: { asked: Subject & { readonly school: School }; answer: ThawAnswer };
+  thaw: { asked: Subject & { readonly guidance: Guidance }; answer: ThawAnswer };
   icy: {
     asked: Subject & {
-      readonly school: School;
+      readonly guidance: Guidance;
       readonly place: ThawPlace;
       /** How long it has been thawing. */
       readonly thawedForMs: number;
@@ -71,7 +71,7 @@ export interface Jobs {
     };
     answer: readonly IcyWay[];
   };
-  cooling: { asked: CoolingAsked & { readonly school: School }; answer: CoolingAnswer };
+  cooling: { asked: CoolingAsked & { readonly guidance: Guidance }; answer: CoolingAnswer };
   roast: {
     asked: Subject & {
       readonly ovenC: number;
@@ -89,8 +89,8 @@ export type JobKind = keyof Jobs;
 const runners: {
   [Kind in JobKind]: (asked: Jobs[Kind]['asked'], onProgress?: OnProgress) => Jobs[Kind]['answer'];
 } = {
-  thaw: ({ foodKey, school, ...subject }, onProgress) => {
-    const startC = toCelsius(rulesOf(school).bands.freezer.value.at);
+  thaw: ({ foodKey, guidance, ...subject }, onProgress) => {
+    const startC = toCelsius(rulesFor(guidance).bands.freezer.value.at);
     const at = (place: ThawPlace, i: number) =>
       thawBand(
         { ...subject, food: foodById(foodKey), place, startC },
@@ -99,14 +99,14 @@ const runners: {
     return { refrigerator: at('refrigerator', 0), coldWater: at('coldWater', 1) };
   },
 
-  icy: ({ foodKey, school, ...asked }) => {
-    const rules = rulesOf(school);
+  icy: ({ foodKey, guidance, ...asked }) => {
+    const rules = rulesFor(guidance);
     const freezerC = toCelsius(rules.bands.freezer.value.at);
     return icyRescue({ ...asked, food: foodById(foodKey), freezerC, rules });
   },
 
-  cooling: ({ foodKey, school, reading, ...asked }, onProgress) => {
-    const rules = rulesOf(school);
+  cooling: ({ foodKey, guidance, reading, ...asked }, onProgress) => {
+    const rules = rulesFor(guidance);
     const plain: CoolingInput = { neighbours: USUAL_NEIGHBOURS, ...asked, food: foodById(foodKey) };
     const fit = reading ? fitTo(plain, reading.atS, reading.coreC) : null;
     const input = fit === null ? plain : { ...plain, fit };
@@ -136,7 +136,7 @@ const runners: {
 };
 
 /** A batch that meets both cooling marks at the last moment, by straight lines. */
-function lawfulCooling({ cooling: { firstMark, secondMark } }: ReturnType<typeof rulesOf>) {
+function lawfulCooling({ cooling: { firstMark, secondMark } }: RuleSet) {
   const { from, to, withinMs } = firstMark.value;
   return {
     timeS: [0, withinMs / 1000, secondMark.value.withinMs / 1000],

@@ -1,4 +1,12 @@
-import { judge, severity, type ActionKind, type FoodState, type JudgeContext, type Ruling } from '../trail';
+import {
+  judge,
+  rulesOfFood,
+  severity,
+  type ActionKind,
+  type FoodState,
+  type JudgeContext,
+  type Ruling,
+} from '../trail';
 import { formatCeiling } from '../units';
 import { nextMark } from './coolingMarks';
 import { scheduleOf, type Step } from './schedule';
@@ -28,6 +36,7 @@ export function agendaOf(foods: readonly FoodState[], context: JudgeContext): re
 
 function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
   const ruling = judge(food, context);
+  const rules = rulesOfFood(food, context.guidance);
   if (!ruling) return null;
   const { headline, because, action, until, verdict } = ruling;
   const settle = {
@@ -41,7 +50,7 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
   };
   // What must not be eaten comes before any plan made for it.
   if (verdict === 'discard' || verdict === 'cannotTell') return { ...settle, at: null };
-  const mark = nextMark(food, context.rules);
+  const mark = nextMark(food, rules);
   if (mark) {
     const to = formatCeiling(mark.rule.value.to, context.units);
     return {
@@ -53,9 +62,9 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
       action: 'read',
     };
   }
-  const next = scheduleOf(food, context.now, context.rules)?.next;
+  const next = scheduleOf(food, context.now, rules)?.next;
   if (next) {
-    const words = stepWords(next, food, context.units, context.rules);
+    const words = stepWords(next, food, context.units, rules);
     return { food, ruling, at: next.at, ...words, step: next, action: 'none' };
   }
   return verdict === 'fine' || until === null

@@ -1,4 +1,4 @@
-import { homeRules } from '../guidance';
+import { homeRules, PLAIN_GUIDANCE } from '../guidance';
 import { containerById } from '../forecast';
 import { cookedLamb, happened, hours, METRIC, minutes, read, START, stateOf } from '../testing/story';
 import { coolingPlanSchema, judge, severity, type FoodEvent } from '../trail';
@@ -20,7 +20,7 @@ const cooling: FoodEvent[] = [
   happened(minutes(6), 'putAway', { place: 'refrigerator', portions: 8, depthM: 0.02 }),
 ];
 const next = (events: readonly FoodEvent[]) => nextMark(stateOf(events), homeRules);
-const context = { now: minutes(30), zone: 'UTC', units: METRIC, rules: homeRules };
+const context = { now: minutes(30), zone: 'UTC', units: METRIC, guidance: PLAIN_GUIDANCE };
 
 describe('the marks of a cooling under way', () => {
   it('run from the crossing of the hot side, by the rule', () => {

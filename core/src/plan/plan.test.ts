@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { foodById } from '../foods';
-import { homeRules, ruleById } from '../guidance';
+import { homeRules, PLAIN_GUIDANCE, ruleById } from '../guidance';
 import { METRIC, frozenLamb, happened, hours, read, stateOf } from '../testing/story';
 import { availableBetween, clockOf, type Availability } from '../time';
 import { HOUR_MS, MINUTE_MS, pounds, toKilograms } from '../units';
@@ -310,7 +310,7 @@ describe('a plan under way', () => {
   });
 
   it('puts every food’s next need in one list, decisions last', () => {
-    const context = { now: hours(2), zone: 'UTC', units: METRIC, rules: homeRules };
+    const context = { now: hours(2), zone: 'UTC', units: METRIC, guidance: PLAIN_GUIDANCE };
     const suspect = stateOf([
       happened(hours(0), 'added', {
         foodKey: 'beef-stew',

@@ -1,4 +1,4 @@
-import { homeRules } from '../guidance';
+import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
 import type { EventType, FoodEvent, JudgeContext, Payload } from '../trail';
 import { foldTrail, judge } from '../trail';
 import { MINUTE_MS } from '../units';
@@ -15,7 +15,7 @@ export const at = (now: number, over: Partial<JudgeContext> = {}): JudgeContext 
   now,
   zone: 'UTC',
   units: METRIC,
-  rules: homeRules,
+  guidance: PLAIN_GUIDANCE,
   ...over,
 });
 
@@ -56,16 +56,27 @@ export const leftovers = (since: number | null, foodKey = 'lentil-soup', when = 
     since,
   });
 
-/** Frozen lamb, thawed in the refrigerator, put on the heat, read done and taken off at `offAt`. */
-export const cookedLamb = (offAt: number): FoodEvent[] => [
+/** Frozen lamb, thawed in the refrigerator, put on the heat, read at `degreesF` and taken off at `offAt`. */
+export const cookedLamb = (offAt: number, degreesF = 150): FoodEvent[] => [
   frozenLamb(offAt - 60 * 60 * MINUTE_MS),
   happened(offAt - 40 * 60 * MINUTE_MS, 'thawStarted', { method: 'refrigerator' }),
   happened(offAt - 4 * 60 * MINUTE_MS, 'thawed'),
   happened(offAt - 3 * 60 * MINUTE_MS, 'cookingStarted'),
-  read(offAt, 150),
+  read(offAt, degreesF),
   happened(offAt, 'offHeat'),
 ];
 
-export const stateOf = (events: readonly FoodEvent[]) => foldTrail(events, homeRules)!;
-export const rule = (events: readonly FoodEvent[], now: number) => judge(stateOf(events), at(now))!;
-export const verdict = (events: readonly FoodEvent[], now: number) => rule(events, now).verdict;
+export const stateOf = (events: readonly FoodEvent[], guidance: Guidance = PLAIN_GUIDANCE) =>
+  foldTrail(events, guidance)!;
+export const rule = (events: readonly FoodEvent[], now: number, over: Partial<JudgeContext> = {}) =>
+  judge(stateOf(events, over.guidance), at(now, over))!;
+export const verdict = (events: readonly FoodEvent[], now: number, over: Partial<JudgeContext> = {}) =>
+  rule(events, now, over).verdict;
+
+/** Every guidance a household can follow as it is: the schools, and extra care. */
+export const GUIDANCES: Record<RuleSetId, Guidance> = {
+  home: PLAIN_GUIDANCE,
+  code: { ...PLAIN_GUIDANCE, school: 'code' },
+  chain: { ...PLAIN_GUIDANCE, school: 'chain' },
+  care: { ...PLAIN_GUIDANCE, extraCare: true },
+};

@@ -1,4 +1,5 @@
 import { formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
+import { rulesOf } from '../guidance';
 import { moment } from '../time';
 import type { FoodEvent, Place } from './events';
 
@@ -62,6 +63,12 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return `To ${placeWords(event.payload.place)}`;
     case 'coolingPlanned':
       return `Cooling: ${event.payload.how}`;
+    case 'guided': {
+      const { choice } = event.payload;
+      return choice
+        ? `Ruled by ${rulesOf(choice.extraCare ? 'care' : choice.school).name}`
+        : 'Ruled as the household’s other food';
+    }
     case 'eaten':
       return 'Eaten';
     case 'discarded':

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { formIds } from '../foods/schema';
 import { isKnownFood } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
+import { schools } from '../guidance/schema';
 import { coolingPlanSchema } from './coolingPlan';
 
 /** Where food can be. Heat and water are places too: they say what happens to it there. */
@@ -89,6 +90,15 @@ export const payloads = {
     })
     .strict(),
   coolingPlanned: coolingPlanSchema,
+  /** This food goes by other guidance than the household's; null: by the household's again. */
+  guided: z
+    .object({
+      choice: z
+        .object({ school: z.enum(schools), extraCare: z.boolean() })
+        .strict()
+        .nullable(),
+    })
+    .strict(),
   eaten: nothing,
   discarded: nothing,
   /** Names another event: it happened at another time, or not at all. History itself is never edited. */

@@ -21,6 +21,8 @@ export interface Exposure {
   readonly startFixed: boolean;
   /** False where only a missing fact makes it count; such time can lead to "cannot tell", not to "discard". */
   readonly certain: boolean;
+  /** Too late to go back into the cold: it counts until the food is used, wherever it is put. */
+  readonly runsOn?: true;
 }
 
 export interface BandTime {
@@ -64,10 +66,12 @@ export function bandEndsAt(
   return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
 }
 
-/** Ends the stretch that runs, if one does. */
-export function closeExposure(exposures: readonly Exposure[], at: number): readonly Exposure[] {
+/** Ends the stretch that runs, if one does; one that runs on only ends when the food is used. */
+export function closeExposure(exposures: readonly Exposure[], at: number, used = false): readonly Exposure[] {
   return exposures.map((exposure) =>
-    exposure.to === null ? { ...exposure, to: Math.max(at, exposure.from) } : exposure,
+    exposure.to === null && (used || !exposure.runsOn)
+      ? { ...exposure, to: Math.max(at, exposure.from) }
+      : exposure,
   );
 }
 

@@ -1,152 +1,18 @@
 import fc from 'fast-check';
-import { homeRules } from '../guidance';
+import { PLAIN_GUIDANCE } from '../guidance';
+import { evening } from '../testing/evening';
 import {
-  at,
   cookedLamb,
   days,
   frozenLamb,
   happened,
-  hours,
   minutes,
   read,
   START,
   stateOf,
   verdict,
 } from '../testing/story';
-import { MINUTE_MS, fahrenheit } from '../units';
-import {
-  BrokenTrail,
-  eventSchema,
-  foldEvent,
-  foldTrail,
-  followsOn,
-  judge,
-  severity,
-  type FoodEvent,
-} from '.';
-
-/** Any plausible evening: cooked, read a few times, served, perhaps put away, read again. */
-const evening = fc
-  .record({
-    servedAfter: fc.integer({ min: 0, max: 60 }),
-    reads: fc.array(
-      fc.record({ after: fc.integer({ min: 1, max: 400 }), degreesF: fc.integer({ min: 34, max: 200 }) }),
-      { maxLength: 5 },
-    ),
-    storedAfter: fc.option(fc.integer({ min: 61, max: 300 })),
-    depthM: fc.constantFrom(0.03, 0.05, 0.08, 0.15),
-    warmAir: fc.boolean(),
-  })
-  .map(({ servedAfter, reads, storedAfter, depthM, warmAir }) => {
-    const events = [
-      ...cookedLamb(START),
-      happened(minutes(servedAfter), 'served', warmAir ? { air: fahrenheit(95) } : {}),
-      ...reads.map(({ after, degreesF }) => read(minutes(after) + 1, degreesF)),
-    ];
-    if (storedAfter !== null)
-      events.push(happened(minutes(storedAfter), 'putAway', { place: 'refrigerator', portions: 2, depthM }));
-    return events;
-  });
-const moment = fc.integer({ min: 0, max: 8 * 24 * 60 }).map(minutes);
-const worse = (events: readonly FoodEvent[], now: number) => severity(verdict(events, now));
-
-describe('rulings are monotone', () => {
-  it('more time never improves one', () => {
-    fc.assert(
-      fc.property(evening, moment, fc.integer({ min: 0, max: 5000 }), (events, now, more) => {
-        // Only what lies before the moment is known at it.
-        const known = events.filter((event) => event.at <= now);
-        expect(worse(known, now + more * MINUTE_MS)).toBeGreaterThanOrEqual(worse(known, now));
-      }),
-    );
-  });
-
-  it('putting leftovers away later never improves one', () => {
-    fc.assert(
-      fc.property(fc.integer({ min: 1, max: 300 }), fc.integer({ min: 0, max: 300 }), (first, more) => {
-        const story = (after: number) => [
-          ...cookedLamb(START),
-          happened(minutes(after), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.05 }),
-        ];
-        expect(worse(story(first + more), hours(20))).toBeGreaterThanOrEqual(worse(story(first), hours(20)));
-      }),
-    );
-  });
-
-  it('a deeper container never improves one', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 200 }),
-        fc.integer({ min: 1, max: 100 }),
-        fc.integer({ min: 0, max: 100 }),
-        moment,
-        (after, depthMm, more, now) => {
-          const story = (mm: number) => [
-            ...cookedLamb(START),
-            happened(minutes(after), 'putAway', { place: 'refrigerator', portions: 2, depthM: mm / 1000 }),
-          ];
-          const later = Math.max(now, minutes(after));
-          expect(worse(story(depthMm + more), later)).toBeGreaterThanOrEqual(worse(story(depthMm), later));
-        },
-      ),
-    );
-  });
-
-  it('a warmer reading of cold food never improves one', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 34, max: 130 }),
-        fc.integer({ min: 0, max: 60 }),
-        fc.integer({ min: 5, max: 2000 }),
-        moment,
-        (degrees, more, after, now) => {
-          const story = (f: number) => [
-            ...cookedLamb(START),
-            happened(minutes(4), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.1 }),
-            read(minutes(after), f),
-          ];
-          const later = Math.max(now, minutes(after));
-          expect(worse(story(Math.min(139, degrees + more)), later)).toBeGreaterThanOrEqual(
-            worse(story(degrees), later),
-          );
-        },
-      ),
-    );
-  });
-
-  it('without the readings that vouch for it a food is never ruled better', () => {
-    fc.assert(
-      fc.property(evening, moment, (events, now) => {
-        const known = events.filter((event) => event.at <= now);
-        // Warm readings out of the kitchen's heat can only accuse; the target and the cold ones can only vouch.
-        const vouching = (event: FoodEvent) =>
-          event.type === 'reading' &&
-          (event.payload.temperature.value >= 140 || event.payload.temperature.value <= 40);
-        const state = stateOf(known.filter((event) => !vouching(event)));
-        const without = judge(state, at(now))!;
-        expect(severity(without.verdict)).toBeGreaterThanOrEqual(
-          Math.min(worse(known, now), severity('cannotTell')),
-        );
-      }),
-    );
-  });
-
-  it('an extra reheat never improves one', () => {
-    fc.assert(
-      fc.property(evening, moment, (events, now) => {
-        const known = [...events.filter((event) => event.at <= now)];
-        const last = Math.max(...known.map((event) => event.at), now);
-        const again = [
-          ...known,
-          happened(last, 'cookingStarted'),
-          read(last, 170),
-          happened(last, 'putAway', { place: 'refrigerator', portions: 1, depthM: 0.03 }),
-        ];
-        expect(worse(again, last)).toBeGreaterThanOrEqual(worse(known, last));
-      }),
-    );
-  });
-});
+import { BrokenTrail, eventSchema, foldEvent, foldTrail, followsOn } from '.';
 
 describe('folding', () => {
   it('does not depend on the order of arrival', () => {
@@ -168,9 +34,9 @@ describe('folding', () => {
         const sorted = [...events].sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
         const prefix = sorted.slice(0, 1 + (cut % sorted.length));
         const rest = sorted.slice(prefix.length);
-        expect(rest.reduce((state, event) => foldEvent(state, event, homeRules), stateOf(prefix))).toEqual(
-          stateOf(events),
-        );
+        expect(
+          rest.reduce((state, event) => foldEvent(state, event, PLAIN_GUIDANCE), stateOf(prefix)),
+        ).toEqual(stateOf(events));
       }),
     );
   });
@@ -198,12 +64,12 @@ describe('folding', () => {
     expect(
       foldTrail(
         [added, happened(minutes(1), 'corrected', { eventId: added.id, withdrawn: true })],
-        homeRules,
+        PLAIN_GUIDANCE,
       ),
     ).toBeNull();
-    expect(() => foldTrail([happened(START, 'thawed')], homeRules)).toThrow(BrokenTrail);
+    expect(() => foldTrail([happened(START, 'thawed')], PLAIN_GUIDANCE)).toThrow(BrokenTrail);
     expect(() =>
-      foldTrail([added, { ...happened(minutes(1), 'thawed'), foodId: 'other' }], homeRules),
+      foldTrail([added, { ...happened(minutes(1), 'thawed'), foodId: 'other' }], PLAIN_GUIDANCE),
     ).toThrow(BrokenTrail);
   });
 

@@ -1,9 +1,12 @@
 import { foodById } from '../foods';
-import type { RuleSet } from '../guidance';
+import { rulesFor, type Guidance, type GuidanceChoice, type RuleSet } from '../guidance';
 import type { FoodEvent } from './events';
 import { openExposure } from './exposure';
 import { handlers } from './handlers';
 import type { FoodState } from './state';
+
+/** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
+export const FOLD_VERSION = 2;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {
@@ -37,18 +40,34 @@ export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
     .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
 }
 
+/** The guidance a food goes by: its own choice, with the household's own values, or the household's. */
+export function guidanceOf({ guidedBy }: Pick<FoodState, 'guidedBy'>, guidance: Guidance): Guidance {
+  return guidedBy ? { ...guidance, ...guidedBy } : guidance;
+}
+
+/** The rules a food goes by. */
+export function rulesOfFood(state: Pick<FoodState, 'guidedBy'>, guidance: Guidance): RuleSet {
+  return rulesFor(guidanceOf(state, guidance));
+}
+
 /**
  * Takes one more event into a food's state. The event must not be earlier than what the state already knows and must
- * not be a correction: both need the whole history, by `foldTrail`.
+ * not be a correction or a choice of guidance: these need the whole history, by `foldTrail`.
  */
-export function foldEvent(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
+export function foldEvent(state: FoodState, event: FoodEvent, guidance: Guidance): FoodState {
+  return foldUnder(state, event, rulesOfFood(state, guidance));
+}
+
+function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
   return { ...handle(state, event, rules), lastAt: event.at };
 }
 
+const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set(['added', 'corrected', 'guided']);
+
 /** Whether an event can be folded onto a state as it stands, without the history behind it. */
 export function followsOn(state: FoodState, event: FoodEvent): boolean {
-  return event.type !== 'corrected' && event.type !== 'added' && event.at >= state.lastAt;
+  return !NEEDS_ALL.has(event.type) && event.at >= state.lastAt;
 }
 
 /**
@@ -57,7 +76,7 @@ export function followsOn(state: FoodState, event: FoodEvent): boolean {
  * @returns null when the food's coming was itself withdrawn
  * @throws BrokenTrail when the history lacks its beginning or mixes foods
  */
-export function foldTrail(events: readonly FoodEvent[], rules: RuleSet): FoodState | null {
+export function foldTrail(events: readonly FoodEvent[], guidance: Guidance): FoodState | null {
   const settled = settle(events);
   const begin = settled.find((event): event is FoodEvent<'added'> => event.type === 'added');
   if (!begin) {
@@ -66,10 +85,18 @@ export function foldTrail(events: readonly FoodEvent[], rules: RuleSet): FoodSta
   }
   if (events.some(({ foodId }) => foodId !== begin.foodId))
     throw new BrokenTrail('These events belong to different foods.');
+  const start: FoodState = { ...newFood(begin), guidedBy: choiceIn(settled) };
+  const rules = rulesOfFood(start, guidance);
   return settled
     .filter((event) => event !== begin)
     .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event))
-    .reduce((state, event) => foldEvent(state, event, rules), newFood(begin));
+    .reduce((state, event) => foldUnder(state, event, rules), start);
+}
+
+/** The guidance chosen last holds for the whole history: what happened is the same under any school. */
+function choiceIn(settled: readonly FoodEvent[]): GuidanceChoice | null {
+  const choices = settled.filter((event): event is FoodEvent<'guided'> => event.type === 'guided');
+  return choices.at(-1)?.payload.choice ?? null;
 }
 
 function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
@@ -89,7 +116,7 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
     cooked,
     // Raw food that came frozen has used no day yet, whenever it was bought.
     daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
-    frozenMs: 0,
+    pauses: [],
     // Food bought frozen has used none of its days; food frozen at home has used those up to now.
     frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
     thaw:
@@ -114,6 +141,10 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
           })
         : [],
     faults: [],
+    closedCounts: [],
+    chill: null,
+    rescues: 0,
+    guidedBy: null,
     coolingSince: null,
     cooledAt: null,
     container: null,

@@ -1,12 +1,13 @@
 import type { RuleSet } from '../guidance';
+import { canRescue, isLost, marksAt } from './chill';
 import { targetOf, withPartCook } from './cooking';
 import type { EventType, FoodEvent } from './events';
 import { airFactor, closeExposure, openExposure, runningExposure } from './exposure';
-import { withDate, withDaysChecked } from './life';
+import { withDate, withCountsClosed } from './life';
 import { freeze, goTo, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
-import type { CookState, FoodState, Stage } from './state';
-import { beginThaw, withMissedWater } from './thawing';
+import type { CookState, Fault, FoodState, Stage } from './state';
+import { beginThaw, withWaterCounted } from './thawing';
 
 type Handler<Type extends EventType> = (
   state: FoodState,
@@ -18,8 +19,9 @@ type Handler<Type extends EventType> = (
 export const handlers: { [Type in EventType]: Handler<Type> } = {
   added: (state) => state,
   note: (state) => state,
-  // Taken in before folding, since it speaks of another event.
+  // Taken in before folding, since it speaks of another event; so is the guidance, which holds for the whole history.
   corrected: (state) => state,
+  guided: (state) => state,
 
   dated: (state, { at, payload }) => {
     const since = Math.min(payload.since, at);
@@ -35,29 +37,28 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   thawStarted: (state, { at, payload: { method } }, rules) => {
     const place = method === 'refrigerator' ? 'refrigerator' : method === 'coldWater' ? 'water' : 'heat';
     // From the refrigerator to cold water is a rescue of the same thaw; its minutes so far stand.
-    return beginThaw(goTo(withMissedWater(state, at, rules), place, at), method, at);
+    return beginThaw(goTo(withWaterCounted(state, at, rules), place, at, rules), method, at);
   },
 
   waterChanged: (state, { at }, rules) => {
-    const counted = withMissedWater(state, at, rules);
+    const counted = withWaterCounted(state, at, rules);
     if (!counted.thaw) return counted;
     return { ...counted, thaw: { ...counted.thaw, lastChangeAt: at, changes: counted.thaw.changes + 1 } };
   },
 
   thawed: (state, { at }, rules) => {
-    const counted = withMissedWater(state, at, rules);
+    const counted = withWaterCounted(state, at, rules);
     if (!counted.thaw) return counted;
-    const out = counted.thaw.method === 'refrigerator' ? counted : goTo(counted, 'counter', at);
+    const out = counted.thaw.method === 'refrigerator' ? counted : goTo(counted, 'counter', at, rules);
     return { ...out, stage: 'thawed', thaw: { ...counted.thaw, thawedAt: at } };
   },
 
   ovenOn: (state, { at }) => ({ ...state, ovenOnAt: at }),
 
   cookingStarted: (state, { at }, rules) => {
-    const checked = withDaysChecked(withMissedWater(state, at, rules), at, rules);
-    const hot = goTo(unfreeze(checked, at), 'heat', at);
-    if (state.cooked)
-      return { ...hot, stage: 'reheating', reheats: state.reheats + 1, cook: newCook(at), cooling: null };
+    const checked = withCountsClosed(withWaterCounted(state, at, rules), at, rules);
+    const hot = goTo(unfreeze(checked, at), 'heat', at, rules);
+    if (state.cooked) return reheat(state, hot, at, rules);
     // Back on the heat after a reading that was too low is the same cook going on.
     const cook = state.cook && state.cook.metAt === null ? { ...state.cook, offHeatAt: null } : newCook(at);
     return { ...hot, stage: 'cooking', cook };
@@ -74,13 +75,13 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     return finishCook({ ...state, cook: { ...state.cook, metAt: at } }, at);
   },
 
-  offHeat: (state, { at }) => {
-    const out = goTo(state, 'counter', at);
+  offHeat: (state, { at }, rules) => {
+    const out = goTo(state, 'counter', at, rules);
     return { ...out, stage: 'resting', cook: state.cook && { ...state.cook, offHeatAt: at } };
   },
 
   served: (state, { at, payload }, rules) => {
-    const out = goTo(state, 'table', at, airFactor(payload.air, rules));
+    const out = goTo(state, 'table', at, rules, airFactor(payload.air, rules));
     return { ...out, stage: 'serving', servedAt: at };
   },
 
@@ -93,15 +94,15 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
       container: { portions, depthM },
       plan: null,
     };
-    return place === 'freezer' ? freeze(withDaysChecked(stored, at, rules), at) : stored;
+    return place === 'freezer' ? intoFreezer(stored, at, rules) : stored;
   },
 
   moved: (state, { at, payload: { place, air } }, rules) => {
-    const counted = withMissedWater(state, at, rules);
+    const counted = withWaterCounted(state, at, rules);
     const before =
       place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
-    const moved = goTo(before, place, at, airFactor(air, rules));
-    if (place === 'freezer') return freeze(withDaysChecked(moved, at, rules), at);
+    const moved = goTo(before, place, at, rules, airFactor(air, rules));
+    if (place === 'freezer') return intoFreezer(moved, at, rules);
     if (state.stage !== 'frozen') return moved;
     // Frozen food that leaves the freezer begins to thaw, whether or not anyone said so.
     return moved.cooked ? { ...unfreeze(moved, at), stage: 'stored' } : beginThaw(moved, 'refrigerator', at);
@@ -112,11 +113,44 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     cooling: { plannedAt: at, plan: payload, coldest: null },
   }),
 
-  eaten: (state, { at }) => ({ ...goTo(state, 'gone', at), stage: 'eaten', plan: null }),
-  discarded: (state, { at }) => ({ ...goTo(state, 'gone', at), stage: 'discarded', plan: null }),
+  eaten: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'eaten', plan: null }),
+  discarded: (state, { at }, rules) => ({
+    ...goTo(state, 'gone', at, rules),
+    stage: 'discarded',
+    plan: null,
+  }),
 };
 
 const newCook = (at: number): CookState => ({ startedAt: at, readings: [], metAt: null, offHeatAt: null });
+
+/** Heating again: one rescue of a cooling that missed its first mark, else the one reheat there is (guidance §11.16). */
+function reheat(before: FoodState, hot: FoodState, at: number, rules: RuleSet): FoodState {
+  const heated: FoodState = { ...hot, stage: 'reheating', cook: newCook(at), cooling: null };
+  const { chill, rescues } = before;
+  if (canRescue(before, at, rules)) return { ...heated, rescues: rescues + 1 };
+  if (!chill || !rules.cooling.marksBind.value.yes) return { ...heated, reheats: before.reheats + 1 };
+  const lost = marksAt(chill, at, rules).filter(isLost);
+  const fault: Fault = {
+    kind: 'coolingMissed',
+    at,
+    certain: lost.some(({ status }) => status === 'missed'),
+    ruleId: rules.cooling.firstMark.id,
+  };
+  const faults = lost.length ? [...hot.faults, fault] : hot.faults;
+  return { ...heated, reheats: before.reheats + 1, faults };
+}
+
+/** Into the freezer; raw food that was thawed goes back only as the school allows. */
+function intoFreezer(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const closed = withCountsClosed(state, at, rules);
+  const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
+  const rule = state.thaw?.method === 'refrigerator' ? afterRefrigerator : afterWaterOrMicrowave;
+  const again = state.thaw !== null && !state.cooked && state.frozenSince === null && !rule.value.yes;
+  const faults = again
+    ? [...closed.faults, { kind: 'refrozen', at, certain: true, ruleId: rule.id } as const]
+    : closed.faults;
+  return freeze({ ...closed, faults }, at);
+}
 
 /**
  * A full cook opens the cooked ledger and starts the count of days. A band clock already running (the target was met
@@ -125,7 +159,7 @@ const newCook = (at: number): CookState => ({ startedAt: at, readings: [], metAt
 function finishCook(state: FoodState, at: number): FoodState {
   const running = runningExposure(state.exposures);
   const exposures = running
-    ? openExposure(closeExposure(state.exposures, at), {
+    ? openExposure(closeExposure(state.exposures, at, true), {
         ledger: 'cooked',
         from: at,
         place: running.place,
@@ -133,7 +167,7 @@ function finishCook(state: FoodState, at: number): FoodState {
         factor: running.factor,
       })
     : state.exposures;
-  return { ...state, cooked: true, daysFrom: at, frozenMs: 0, frozenSince: null, exposures };
+  return { ...state, cooked: true, daysFrom: at, pauses: [], frozenSince: null, exposures };
 }
 
 function stageInStore(state: FoodState): Stage {

@@ -5,6 +5,8 @@ export * from './fold';
 export * from './judge';
 export * from './ruling';
 export * from './exposure';
+export * from './chill';
+export * from './chillAgain';
 export * from './cooking';
 export * from './thawing';
 export * from './sketch';

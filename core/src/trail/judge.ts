@@ -1,24 +1,41 @@
-import type { RuleSet } from '../guidance';
+import type { Guidance, RuleSet } from '../guidance';
 import type { UnitSystem } from '../units';
+import { avoidedCheck } from './checks/avoided';
 import { bandTimeChecks } from './checks/bandTime';
 import { cookAtOnceCheck } from './checks/cookAtOnce';
 import { cookedThroughCheck } from './checks/cookedThrough';
+import { coolingMarksCheck } from './checks/coolingMarks';
+import { closedCountsCheck } from './checks/closedCounts';
 import { daysCheck } from './checks/days';
 import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
 import { reheatCheck } from './checks/reheat';
 import { thawingCheck } from './checks/thawing';
+import { rulesOfFood } from './fold';
 import { severity, type ActionKind, type Reason, type Ruling, type Verdict } from './ruling';
 import type { FoodState } from './state';
-import { withMissedWater } from './thawing';
+import { withWaterCounted } from './thawing';
 
-/** What a ruling is made with: the moment, the household's zone and units, and its rules. */
+/** What a ruling is made with: the moment, the household's zone and units, and the guidance it follows. */
 export interface JudgeContext {
   readonly now: number;
   readonly zone: string;
+  /** Where the household lived before, while a count of days may have run. */
+  readonly formerZones?: readonly string[];
   readonly units: UnitSystem;
+  readonly guidance: Guidance;
+}
+
+/** The same with the rules the food in question goes by. */
+export interface CheckContext extends JudgeContext {
   readonly rules: RuleSet;
 }
+
+/** Every zone in which a day may have ended. */
+export const zonesOf = ({ zone, formerZones = [] }: JudgeContext): readonly string[] => [
+  zone,
+  ...formerZones,
+];
 
 /** What one check found. The worst finding is the ruling; all of them are its grounds. */
 export interface Finding {
@@ -30,12 +47,15 @@ export interface Finding {
   readonly reason: Reason;
 }
 
-export type Check = (state: FoodState, context: JudgeContext) => readonly Finding[];
+export type Check = (state: FoodState, context: CheckContext) => readonly Finding[];
 
 const CHECKS: readonly Check[] = [
+  avoidedCheck,
   faultsCheck,
+  closedCountsCheck,
   cookedThroughCheck,
   bandTimeChecks,
+  coolingMarksCheck,
   reheatCheck,
   cookAtOnceCheck,
   daysCheck,
@@ -53,8 +73,9 @@ const CHECKS: readonly Check[] = [
  */
 export function judge(state: FoodState, context: JudgeContext): Ruling | null {
   if (state.stage === 'eaten' || state.stage === 'discarded') return null;
-  const current = withMissedWater(state, context.now, context.rules);
-  const findings = CHECKS.flatMap((check) => check(current, context)).sort(worstFirst);
+  const rules = rulesOfFood(state, context.guidance);
+  const current = withWaterCounted(state, context.now, rules);
+  const findings = CHECKS.flatMap((check) => check(current, { ...context, rules })).sort(worstFirst);
   const worst = findings[0];
   if (!worst) return NOTHING_KNOWN;
   return {

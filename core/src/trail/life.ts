@@ -1,40 +1,80 @@
+import { DateTime } from 'luxon';
 import { foodById } from '../foods';
 import type { DurationRange, Rule, RuleSet } from '../guidance';
-import type { Fault, FoodState } from './state';
+import { daysBetween } from '../time';
+import type { FoodState } from './state';
 import { refrigeratorThaw } from './thawing';
 
-/** How long a food keeps in the refrigerator, and since when it counts. */
-export interface Life {
-  readonly rule: Rule<DurationRange>;
-  /** When the count began, moved on by the time spent frozen; null when nobody knows. */
+/** A stretch in the freezer. */
+export interface Pause {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** How long something keeps in the refrigerator and since when that counts. */
+export interface CountedDays {
+  /** null when nobody knows. */
   readonly startedAt: number | null;
   readonly lowMs: number;
   readonly highMs: number;
+  readonly calendarDays?: number;
+  readonly pauses: readonly Pause[];
 }
 
-/** The count that rules on a food at present; null while it is still thawing and no day of it counts. */
-export function lifeOf(state: FoodState, rules: RuleSet): Life | null {
+/** A count with the rule it goes by. */
+export interface Life extends CountedDays {
+  readonly rule: Rule<DurationRange>;
+}
+
+/** How long the pauses of a count took together, ms. */
+export const pausedMs = (pauses: readonly Pause[]): number =>
+  pauses.reduce((sum, { from, to }) => sum + Math.max(0, to - from), 0);
+
+/** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
+export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
   const food = foodById(state.foodKey);
   const storage =
     rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].refrigerator;
-  const plain = (startedAt: number | null): Life => ({ rule: storage, startedAt, ...limits(storage.value) });
-  if (state.cooked || !state.thaw)
-    return plain(state.daysFrom === null ? null : state.daysFrom + state.frozenMs);
+  const plain: Life = {
+    rule: storage,
+    ...countOf(storage.value),
+    startedAt: state.daysFrom,
+    pauses: state.pauses,
+  };
+  if (state.cooked) return [plain, ...sinceThawed(state, plain, rules)];
+  if (!state.thaw) return [plain];
 
   // The smaller of the limit after thawing and the days left from before freezing.
   const after = rules.afterThaw[food.afterThaw];
   const left = storage.value.highMs - state.thaw.usedMs;
-  const startedAt = thawedAt(state, rules);
-  if (left >= after.value.highMs) return { rule: after, startedAt, ...limits(after.value) };
-  return {
-    rule: storage,
-    startedAt,
-    lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
-    highMs: Math.max(0, left),
-  };
+  const count = { startedAt: thawedAt(state, rules), pauses: [] };
+  if (left >= after.value.highMs) return [{ rule: after, ...countOf(after.value), ...count }];
+  return [
+    {
+      rule: storage,
+      ...count,
+      lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
+      highMs: Math.max(0, left),
+    },
+  ];
 }
 
-const limits = ({ lowMs, highMs }: DurationRange) => ({ lowMs, highMs });
+const countOf = ({ lowMs, highMs, calendarDays }: DurationRange) => ({
+  lowMs,
+  highMs,
+  ...(calendarDays !== undefined && { calendarDays }),
+});
+
+/** Thawed cooked food has its own limit where a school sets one shorter than its days (guidance §11.9). */
+function sinceThawed(
+  state: FoodState,
+  { highMs }: Life,
+  { afterThawCooked: rule }: RuleSet,
+): readonly Life[] {
+  const thawed = state.pauses.at(-1);
+  if (!thawed || rule.value.highMs >= highMs) return [];
+  return [{ rule, ...countOf(rule.value), startedAt: thawed.to, pauses: [] }];
+}
 
 /** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
 function thawedAt(state: FoodState, rules: RuleSet): number | null {
@@ -46,33 +86,39 @@ function thawedAt(state: FoodState, rules: RuleSet): number | null {
 }
 
 /**
- * Notes a fault when the days of a food were over, or nobody knew since when they count, at a moment that ends the count:
- * cooking, heating or freezing it does not bring days back.
+ * When a count ends: after its 24-hour days, and where it is of calendar days also with the last of them, in the zone
+ * where that is earliest. A freezer pause counts both the day in and the day out (guidance §11.8–9).
  *
- * @param at epoch ms
+ * @param zones where the household lives, and lived while the count ran
+ * @returns epoch ms of the last moment, or null when nobody knows since when it counts
  */
-export function withDaysChecked(state: FoodState, at: number, rules: RuleSet): FoodState {
-  if (state.frozenSince !== null) return state;
-  const life = lifeOf(state, rules);
-  if (!life) return state;
-  const { startedAt, highMs, rule } = life;
-  if (startedAt !== null && at <= startedAt + highMs) return state;
-  const fault: Fault = {
-    kind: 'keptTooLong',
-    at,
-    certain: startedAt !== null,
-    ...(startedAt === null && { unlessSince: at - highMs - state.frozenMs }),
-    ruleId: rule.id,
-  };
-  return { ...state, faults: [...state.faults, fault] };
+export function endOf(count: CountedDays, zones: readonly string[]): number | null {
+  const { startedAt, highMs, calendarDays, pauses } = count;
+  if (startedAt === null) return null;
+  const elapsed = startedAt + pausedMs(pauses) + highMs;
+  if (calendarDays === undefined) return elapsed;
+  const lastDays = zones.map((zone) => {
+    const whole = pauses.map(({ from, to }) => Math.max(0, daysBetween(from, to, zone) - 1));
+    const days = whole.reduce((sum, each) => sum + each, calendarDays - 1);
+    return DateTime.fromMillis(startedAt, { zone }).plus({ days }).endOf('day').startOf('second').toMillis();
+  });
+  return Math.min(elapsed, ...lastDays);
 }
 
-/** Takes in since when a food's days count: what only the missing date made a fault is one for certain, or none. */
+/** Closes the counts of a food at a moment that ends them: cooking, heating or freezing it. */
+export function withCountsClosed(state: FoodState, at: number, rules: RuleSet): FoodState {
+  if (state.frozenSince !== null) return state;
+  const closed = livesOf(state, rules).map(({ rule, ...count }) => ({ ...count, at, ruleId: rule.id }));
+  return { ...state, closedCounts: [...state.closedCounts, ...closed] };
+}
+
+/** Takes in since when a food's days count, for a count closed without that too. */
 export function withDate(state: FoodState, since: number): FoodState {
-  const asked = state.faults.some(({ unlessSince }) => unlessSince !== undefined);
-  const faults = state.faults.flatMap(({ unlessSince, ...fault }) =>
-    unlessSince === undefined ? [fault] : since >= unlessSince ? [] : [{ ...fault, certain: true }],
-  );
-  // After a cook the days count from it; the date that was missing is that of the raw food.
-  return { ...state, faults, daysFrom: asked && state.daysFrom !== null ? state.daysFrom : since };
+  const asked = state.closedCounts.some(({ startedAt }) => startedAt === null);
+  return {
+    ...state,
+    closedCounts: state.closedCounts.map((count) => ({ ...count, startedAt: count.startedAt ?? since })),
+    // After a cook the days count from it; the date that was missing is that of the raw food.
+    daysFrom: asked && state.daysFrom !== null ? state.daysFrom : since,
+  };
 }

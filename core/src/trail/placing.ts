@@ -1,36 +1,39 @@
 import type { RuleSet } from '../guidance';
 import { toMetres } from '../units';
+import { beginChill, chillingIn } from './chill';
+import { tooLateToChill } from './chillAgain';
 import type { Place } from './events';
-import { closeExposure, openExposure, runningExposure } from './exposure';
+import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
 import { ledgerOf, type FoodState } from './state';
 
 /** Places where nothing keeps the food cold or hot. */
 const uncontrolled = (place: Place): boolean => place === 'counter' || place === 'car' || place === 'table';
 
-const inTheCold = (place: Place): boolean => place === 'refrigerator' || place === 'freezer';
+export const inTheCold = (place: Place): boolean => place === 'refrigerator' || place === 'freezer';
 
 /**
- * Moves the food and starts or ends its band clock by where it goes. Between two uncontrolled places the clock runs on.
+ * Moves the food and starts or ends its band clock by where it goes. Between two uncontrolled places the clock runs on;
+ * so it does in the cold when it is too late to chill the food.
  *
  * @param at when it moved, epoch ms
  * @param factor how often a minute counts there
  */
-export function goTo(state: FoodState, place: Place, at: number, factor = 1): FoodState {
+export function goTo(state: FoodState, place: Place, at: number, rules: RuleSet, factor = 1): FoodState {
   const running = runningExposure(state.exposures);
   const fromHot = running ? running.side === 'hot' : state.place === 'heat';
   const cooling = inTheCold(place) && (fromHot || state.coolingSince !== null);
   const moved: FoodState = {
-    ...state,
+    ...withChill(state, place, at),
     place,
     placeSince: at,
     coolingSince: cooling ? (state.coolingSince ?? at) : null,
     cooledAt: cooling ? state.cooledAt : null,
   };
-  if (!uncontrolled(place)) return { ...moved, exposures: closeExposure(state.exposures, at) };
+  if (!uncontrolled(place)) return { ...moved, exposures: controlled(state, place, at, rules) };
   if (running && uncontrolled(state.place) && running.factor === factor) return moved;
   return {
     ...moved,
-    exposures: openExposure(closeExposure(state.exposures, at), {
+    exposures: openExposure(closeExposure(state.exposures, at, true), {
       ledger: ledgerOf(state),
       from: at,
       place,
@@ -41,9 +44,31 @@ export function goTo(state: FoodState, place: Place, at: number, factor = 1): Fo
   };
 }
 
+/** The exposures of a food that goes into heat, cold or water. Raw food that goes on the heat is used. */
+function controlled(state: FoodState, place: Place, at: number, rules: RuleSet): readonly Exposure[] {
+  if (place === 'gone' || (place === 'heat' && !state.cooked))
+    return closeExposure(state.exposures, at, true);
+  const late = inTheCold(place) && tooLateToChill(state, at, rules);
+  const exposures = late
+    ? state.exposures.map((each) =>
+        each.to === null ? { ...each, runsOn: true as const, startFixed: true } : each,
+      )
+    : state.exposures;
+  return closeExposure(exposures, at);
+}
+
+/** A cooling begins off the heat, and ends with leaving the cold. */
+function withChill(state: FoodState, place: Place, at: number): FoodState {
+  if (place === 'heat') return { ...state, chill: null };
+  if (state.place === 'heat') return { ...state, chill: beginChill(at) };
+  const leavesCold = inTheCold(state.place) && !inTheCold(place);
+  if (!state.chill || !leavesCold || state.chill.closedAt !== null) return state;
+  return { ...state, chill: { ...state.chill, closedAt: at } };
+}
+
 /**
- * Puts a container into the cold. Warm food deeper than the rule goes on counting there until a reading shows it cold:
- * nobody knows how warm its middle is.
+ * Puts a container into the cold. Warm food deeper than the rule goes on counting there, where the school has it so,
+ * until a reading shows it cold: nobody knows how warm its middle is.
  *
  * @param depthM depth of the food in its container, m
  */
@@ -54,9 +79,11 @@ export function putInCold(
   depthM: number,
   rules: RuleSet,
 ): FoodState {
-  const cold = goTo(state, place, at);
+  const cold = chillingIn(goTo(state, place, at, rules), at, depthM, rules);
   const warm = cold.coolingSince !== null && cold.cooledAt === null;
-  if (!warm || depthM <= toMetres(rules.cooling.depth.value.most)) return cold;
+  const marked = !rules.cooling.deepCounts.value.yes && cold.cooked;
+  const counting = runningExposure(cold.exposures) !== undefined;
+  if (!warm || marked || counting || depthM <= toMetres(rules.cooling.depth.value.most)) return cold;
   const deep = {
     ledger: ledgerOf(state),
     from: at,
@@ -71,7 +98,7 @@ export function putInCold(
 /** Out of the freezer: the pause in the count of days ends. */
 export function unfreeze(state: FoodState, at: number): FoodState {
   if (state.frozenSince === null) return state;
-  return { ...state, frozenMs: state.frozenMs + Math.max(0, at - state.frozenSince), frozenSince: null };
+  return { ...state, pauses: [...state.pauses, { from: state.frozenSince, to: at }], frozenSince: null };
 }
 
 /** Into the freezer: the count of days pauses. */

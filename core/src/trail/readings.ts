@@ -1,5 +1,6 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast, isAtMost } from '../units';
+import { chilled } from './chill';
 import { metAt, targetOf } from './cooking';
 import type { FoodEvent } from './events';
 import { closeExposure, crossing, openExposure, restartExposure, runningExposure } from './exposure';
@@ -11,7 +12,12 @@ import { ledgerOf, type FoodState, type TrailReading } from './state';
  */
 export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules: RuleSet): FoodState {
   const reading: TrailReading = { at: event.at, temperature: event.payload.temperature };
-  const read = { ...state, lastReading: reading, cooling: state.cooling && colder(state.cooling, reading) };
+  const read: FoodState = {
+    ...state,
+    lastReading: reading,
+    cooling: state.cooling && colder(state.cooling, reading),
+    chill: state.chill && chilled(state.chill, reading, rules),
+  };
   if (state.place === 'heat') return onTheHeat(read, reading, rules);
   if (state.place === 'refrigerator' || state.place === 'freezer') return inTheCold(read, reading, rules);
   return outInTheOpen(read, reading, rules);
@@ -31,14 +37,10 @@ function onTheHeat(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
   const readings = [...state.cook.readings, reading];
   const target = targetOf(state, rules);
   const met =
-    state.stage === 'reheating' ? reheated(readings, rules) : target && metAt(readings, target.value);
+    state.stage === 'reheating'
+      ? metAt(readings, rules.reheating.target.value)
+      : target && metAt(readings, target.value);
   return { ...state, lastGood, cook: { ...state.cook, readings, metAt: state.cook.metAt ?? met } };
-}
-
-function reheated(readings: readonly TrailReading[], rules: RuleSet): number | null {
-  return (
-    readings.find(({ temperature }) => isAtLeast(temperature, rules.reheating.target.value.at))?.at ?? null
-  );
 }
 
 /** Out of heat and cold: a good reading moves the clock's start on; the first one inside the band fixes it. */

@@ -2,7 +2,10 @@ import type { FormId } from '../foods';
 import type { Temperature } from '../units';
 import type { CoolingPlan } from './coolingPlan';
 import type { Payload, Place } from './events';
+import type { GuidanceChoice } from '../guidance';
+import type { Chill } from './chill';
 import type { Exposure, Ledger } from './exposure';
+import type { CountedDays, Pause } from './life';
 
 export type Stage =
   | 'frozen'
@@ -41,15 +44,19 @@ export interface CookState {
   readonly offHeatAt: number | null;
 }
 
-/** Something in a food's past that nothing later mends: cooking, freezing or heating again does not make it good. */
+/** Something in a food's past that nothing later mends. */
 export interface Fault {
   /** Cooked in part and then kept; or kept past its days before it was cooked, frozen or heated. */
-  readonly kind: 'partCooked' | 'keptTooLong';
+  readonly kind: 'partCooked' | 'coolingMissed' | 'refrozen';
   readonly at: number;
   /** False where only a missing fact makes it one: that leads to "cannot tell", not to "discard". */
   readonly certain: boolean;
-  /** It is none if the count of its days began then or later: what the missing date would have to be. */
-  readonly unlessSince?: number;
+  readonly ruleId: string;
+}
+
+/** A count of days that was ended by cooking, heating or freezing; none of these brings days back. */
+export interface ClosedCount extends CountedDays {
+  readonly at: number;
   readonly ruleId: string;
 }
 
@@ -67,13 +74,20 @@ export interface FoodState {
   readonly cooked: boolean;
   /** When its days began to count; null when nobody knows. */
   readonly daysFrom: number | null;
-  /** Days are not counted before this stretch: how long it was frozen since `daysFrom`, in ms. */
-  readonly frozenMs: number;
+  /** When it was frozen since then: its days were not counted. */
+  readonly pauses: readonly Pause[];
   readonly frozenSince: number | null;
   readonly thaw: ThawState | null;
   readonly cook: CookState | null;
   readonly exposures: readonly Exposure[];
   readonly faults: readonly Fault[];
+  readonly closedCounts: readonly ClosedCount[];
+  /** Its cooling since it last left the heat. */
+  readonly chill: Chill | null;
+  /** How often it was heated again because it had not cooled in time. */
+  readonly rescues: number;
+  /** What this food is ruled by, where that differs from the household. */
+  readonly guidedBy: GuidanceChoice | null;
   /** When a warm food went into the cold it is still in. A warm reading says nothing of that cold until it had time. */
   readonly coolingSince: number | null;
   /** When it first read cold there. */

@@ -1,5 +1,6 @@
 import { thawTime, widened, type RuleSet, type Span } from '../guidance';
 import { openExposure, runningExposure } from './exposure';
+import { pausedMs } from './life';
 import { unfreeze } from './placing';
 import type { FoodState, ThawState } from './state';
 
@@ -9,7 +10,7 @@ export function beginThaw(state: FoodState, method: ThawState['method'], at: num
   const used =
     state.frozenSince === null || state.daysFrom === null
       ? before
-      : Math.max(0, state.frozenSince - state.daysFrom - state.frozenMs);
+      : Math.max(0, state.frozenSince - state.daysFrom - pausedMs(state.pauses));
   return {
     ...unfreeze(state, at),
     stage: 'thawing',
@@ -28,17 +29,21 @@ export function waterDueAt({ thaw, place }: FoodState, rules: RuleSet): number |
 }
 
 /**
- * Counts a missed change of water: from the moment it was due, all time in the water is time in the band (guidance
- * §11.12). While changes are on time the state is returned as it is.
+ * Counts the minutes in water that are time in the band: where a school counts them all, from the start; elsewhere from a
+ * missed change on (guidance §11.12), or from when it may no longer lie there. While changes are on time the state is returned as it is there.
  */
-export function withMissedWater(state: FoodState, at: number, rules: RuleSet): FoodState {
+export function withWaterCounted(state: FoodState, at: number, rules: RuleSet): FoodState {
   const dueAt = waterDueAt(state, rules);
-  if (dueAt === null || at <= dueAt || runningExposure(state.exposures)) return state;
+  if (dueAt === null) return state;
+  const { waterCounts, waterMost } = rules.thawing;
+  const { startedAt } = state.thaw!;
+  const from = waterCounts.value.yes ? startedAt : Math.min(dueAt, startedAt + waterMost.value.ms);
+  if (at <= from || runningExposure(state.exposures)) return state;
   return {
     ...state,
     exposures: openExposure(state.exposures, {
       ledger: 'raw',
-      from: dueAt,
+      from,
       place: 'water',
       side: 'cold',
       startFixed: true,

@@ -1,5 +1,5 @@
 import type { StoredFood } from '@omtel/core/api';
-import type { FoodState } from '@omtel/core/trail';
+import { FOLD_VERSION, type FoodState } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
 
@@ -9,6 +9,7 @@ interface Stored {
   state: unknown;
   event_count: number;
   gone: boolean;
+  fold: number;
 }
 
 const read = (row: Stored): StoredFood => ({
@@ -54,9 +55,16 @@ export async function saveFood(
       state: JSON.stringify(state),
       event_count: eventCount,
       gone: state.place === 'gone',
+      fold: FOLD_VERSION,
     })
     .onConflict(['household_id', 'id'])
-    .merge(['state', 'event_count', 'gone']);
+    .merge(['state', 'event_count', 'gone', 'fold']);
+}
+
+/** The foods whose stored state comes from an older fold, in every household. */
+export async function staleFoods(db: Database): Promise<{ householdId: string; foodId: string }[]> {
+  const rows = await db<Stored>('foods').where('fold', '<', FOLD_VERSION).select('household_id', 'id');
+  return rows.map(({ household_id, id }) => ({ householdId: household_id, foodId: id }));
 }
 
 export async function deleteFood(db: Database, householdId: string, foodId: string): Promise<void> {

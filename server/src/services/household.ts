@@ -1,8 +1,16 @@
-import type { Household, SettingsPatch } from '@omtel/core/api';
+import { MOST_FORMER_ZONES, type Household, type Settings, type SettingsPatch } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
-import { findHousehold, saveClock, saveSettings, type HouseholdRow } from '../repositories/households';
+import { listFoods } from '../repositories/foods';
+import {
+  findHousehold,
+  lockHousehold,
+  saveClock,
+  saveSettings,
+  type HouseholdRow,
+} from '../repositories/households';
 import { householdNow } from './householdClock';
+import { refold } from './refold';
 import { Refusal } from './refusal';
 
 /** A household as its members see it. */
@@ -27,16 +35,35 @@ export async function getHousehold(db: Database, householdId: string): Promise<H
   return row;
 }
 
-/** Changes the settings named, and leaves the others. */
+/**
+ * Changes the settings named, and leaves the others. Another guidance folds every food at hand anew: what happened is the
+ * same, what it amounts to is not.
+ */
 export async function changeSettings(
   db: Database,
   householdId: string,
   patch: SettingsPatch,
 ): Promise<HouseholdRow> {
-  const row = await getHousehold(db, householdId);
-  const settings = { ...row.settings, ...patch };
-  await saveSettings(db, householdId, settings);
-  return { ...row, settings };
+  return db.transaction(async (trx) => {
+    const row = await lockHousehold(trx, householdId);
+    if (!row) throw new Refusal(401, 'Sign in first.');
+    const settings = { ...row.settings, ...patch, formerZones: formerZones(row.settings, patch.zone) };
+    await saveSettings(trx, householdId, settings);
+    if (patch.guidance) {
+      const foods = await listFoods(trx, householdId);
+      for (const { state } of foods) await refold(trx, { id: householdId, settings }, state.foodId);
+    }
+    return { ...row, settings };
+  });
+}
+
+/** After a move of time zone the old one still counts: of two ends of a day the earlier holds. */
+function formerZones({ zone, formerZones }: Settings, next: string | undefined): string[] {
+  if (!next || next === zone) return formerZones;
+  return [zone, ...formerZones.filter((former) => former !== next && former !== zone)].slice(
+    0,
+    MOST_FORMER_ZONES,
+  );
 }
 
 /**

@@ -1,11 +1,10 @@
-import type { Recorded, StoredFood } from '@omtel/core/api';
-import { rulesOf } from '@omtel/core/guidance';
-import { BrokenTrail, foldTrail, type FoodEvent } from '@omtel/core/trail';
+import type { Recorded } from '@omtel/core/api';
+import { BrokenTrail, type FoodEvent } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
-import { appendEvents, eventsOfFood, foodsOfEvents } from '../repositories/events';
-import { deleteFood, saveFood } from '../repositories/foods';
-import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import { appendEvents, foodsOfEvents } from '../repositories/events';
+import { lockHousehold } from '../repositories/households';
+import { refold } from './refold';
 import { Refusal } from './refusal';
 import { householdNow } from './householdClock';
 
@@ -38,26 +37,13 @@ export async function recordEvents(
       householdId,
       events.map(({ id }) => id),
     );
-    const stored = await Promise.all(foodIds.map((foodId) => refold(trx, household, foodId)));
-    return { accepted: events.map(({ id }) => id), foods: stored.filter((food) => food !== null) };
-  });
-}
-
-/** Folds a food's whole history again and stores the outcome. */
-async function refold(trx: Database, household: HouseholdRow, foodId: string): Promise<StoredFood | null> {
-  const history = await eventsOfFood(trx, household.id, foodId);
-  try {
-    const state = foldTrail(history, rulesOf(household.settings.school));
-    if (!state) {
-      await deleteFood(trx, household.id, foodId);
-      return null;
+    try {
+      const stored = await Promise.all(foodIds.map((foodId) => refold(trx, household, foodId)));
+      return { accepted: events.map(({ id }) => id), foods: stored.filter((food) => food !== null) };
+    } catch (error) {
+      if (error instanceof BrokenTrail)
+        throw new Refusal(422, 'That food is not known here. Reload and try again.');
+      throw error;
     }
-    const food = { state, eventCount: history.length };
-    await saveFood(trx, household.id, food);
-    return food;
-  } catch (error) {
-    if (error instanceof BrokenTrail)
-      throw new Refusal(422, 'That food is not known here. Reload and try again.');
-    throw error;
-  }
+  });
 }

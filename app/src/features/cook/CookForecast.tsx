@@ -23,7 +23,7 @@ const ROOM_AFTER = 1.1;
 
 /** When a joint in the oven gets to its target, by heat transfer and the probe; only a reading says that it has. */
 export function CookForecast({ food }: { readonly food: FoodState }) {
-  const { rules, units, zone } = useKitchen();
+  const { rules, units, zone } = useKitchen(food);
   const [fan, setFan] = useState(false);
   const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const { roast } = foodById(food.foodKey);

@@ -24,7 +24,7 @@ export function CookScreen() {
 }
 
 function Cook({ food }: { readonly food: FoodState }) {
-  const { units, rules, now, zone } = useKitchen();
+  const { units, rules, now, zone } = useKitchen(food);
   const recordNow = useRecord();
   const router = useRouter();
   const target = targetOf(food, rules);
@@ -32,7 +32,7 @@ function Cook({ food }: { readonly food: FoodState }) {
   const onHeat = place === 'heat';
   const reheating = stage === 'reheating' || (food.cooked && !onHeat && stage === 'stored');
   const goal = reheating ? rules.reheating.target : target;
-  const goalAt = reheating ? rules.reheating.target.value.at : target?.value.options[0]?.at;
+  const goalAt = goal?.value.options[0]?.at;
   const met = cook?.metAt ?? null;
   const restMs = target?.value.restMs ?? 0;
   const restedAt = cook?.offHeatAt ? cook.offHeatAt + restMs : null;

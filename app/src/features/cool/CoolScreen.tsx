@@ -40,7 +40,7 @@ export function CoolScreen() {
 }
 
 function Cool({ food }: { readonly food: FoodState }) {
-  const { units, now, settings } = useKitchen();
+  const { units, now, guidance } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const { data: stores } = useFoodsQuery();
@@ -69,7 +69,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           neighbours,
           reading: readingOf(food),
         };
-  const forecast = useForecast('cooling', asked && { ...asked, school: settings.school });
+  const forecast = useForecast('cooling', asked && { ...asked, guidance });
   const { answer, current } = forecast;
 
   const accept = async ({ verdict }: CoolingAnswer) => {

@@ -37,8 +37,8 @@ export function LeftoversScreen() {
 }
 
 function Leftovers({ food }: { readonly food: FoodState }) {
-  const kitchen = useKitchen();
-  const { now, zone, units, rules } = kitchen;
+  const kitchen = useKitchen(food);
+  const { now, zone, units, rules, guidance } = kitchen;
   const dispatch = useAppDispatch();
   const recordNow = useRecord();
   const router = useRouter();
@@ -54,7 +54,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
   const off = onHeat ? readOffAt(offAt, food, now, zone) : { at: food.cook?.offHeatAt ?? null };
   const before =
     onHeat && 'at' in off && off.at !== null
-      ? foldEvent(food, newEvent(food.foodId, off.at, 'offHeat', {}), rules)
+      ? foldEvent(food, newEvent(food.foodId, off.at, 'offHeat', {}), guidance)
       : food;
   const deadline = bandEndsAt(before.exposures, 'cooked', now, rules.bandTime.limit.value.ms);
   const after =
@@ -62,7 +62,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       ? foldEvent(
           before,
           newEvent(food.foodId, now, 'putAway', { place, portions, depthM: depthM.value }),
-          rules,
+          guidance,
         )
       : null;
   const ruling = after && judge(after, { ...kitchen, now });

@@ -24,7 +24,7 @@ import { useAct } from './useAct';
 export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { data, error, refetch } = useFoodQuery(foodId ?? id);
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(data?.food.state);
   const act = useAct();
   if (!data) {
     return (

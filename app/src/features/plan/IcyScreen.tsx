@@ -47,7 +47,7 @@ export function IcyScreen() {
 }
 
 function IcyFood({ food }: { readonly food: FoodState }) {
-  const { units, now, zone, settings } = useKitchen();
+  const { units, now, zone, guidance } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [text, setText] = useState('');
@@ -62,7 +62,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
           foodKey: food.foodKey,
           form: food.form,
           massKg: food.massKg,
-          school: settings.school,
+          guidance,
           place: thaw.method === 'coldWater' ? ('coldWater' as const) : ('refrigerator' as const),
           thawedForMs: Math.max(0, askedAt - thaw.startedAt),
           coreC: reading.coreC,

@@ -50,7 +50,7 @@ export function PlanScreen() {
 }
 
 function PlannedFood({ food }: { readonly food: FoodState }) {
-  const { now, zone, units, rules } = useKitchen();
+  const { now, zone, units, rules } = useKitchen(food);
   const router = useRouter();
   const schedule = scheduleOf(food, now, rules)!;
   const plan = food.plan!;

@@ -10,7 +10,7 @@ import { ThawBand } from './ThawBand';
 
 /** How the food of an accepted plan thaws: the rule's window and the computed band on the one drawing. */
 export function PlannedThaw({ food }: { readonly food: FoodState }) {
-  const { units, rules, settings } = useKitchen();
+  const { units, rules, guidance } = useKitchen(food);
   const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const method = food.plan?.method;
   const { foodKey, form, massKg } = food;
@@ -18,7 +18,7 @@ export function PlannedThaw({ food }: { readonly food: FoodState }) {
     method === 'refrigerator' || method === 'coldWater'
       ? { ...readTweaks(tweaks, units), foodKey, form, massKg }
       : null;
-  const forecast = useForecast('thaw', subject && { ...subject, school: settings.school });
+  const forecast = useForecast('thaw', subject && { ...subject, guidance });
   if (!subject) return null;
   return (
     <>

@@ -12,7 +12,7 @@ import { useRecord } from '../food/useAct';
 
 /** When a plan can no longer be kept as it is: how late dinner gets, and what still makes it. */
 export function RescueNotice({ food }: { readonly food: FoodState }) {
-  const kitchen = useKitchen();
+  const kitchen = useKitchen(food);
   const { now, zone, rules, settings } = kitchen;
   const { colors } = useLook();
   const recordNow = useRecord();

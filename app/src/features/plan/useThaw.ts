@@ -19,7 +19,7 @@ export function useThaw(
   { mass, massUnit, thickest, form, condition }: PlanDraft,
   tweaks: TweakDraft,
 ): ThawForecast {
-  const { units, settings } = useKitchen();
+  const { units, guidance } = useKitchen();
   const read = readMass(mass, massUnit, units);
   const measured = readThickest(thickest, units);
   const subject: Subject | null =
@@ -32,7 +32,7 @@ export function useThaw(
           thickestM: measured.thickestM,
         }
       : null;
-  const forecast = useForecast('thaw', subject && { ...subject, school: settings.school });
+  const forecast = useForecast('thaw', subject && { ...subject, guidance });
   const { answer, current } = forecast;
   const computed = useMemo<ComputedThaw>(
     () =>

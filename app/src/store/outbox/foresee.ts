@@ -1,15 +1,15 @@
-import { rulesOf } from '@omtel/core/guidance';
+import type { Guidance } from '@omtel/core/guidance';
 import { foldEvent, foldTrail, followsOn, type FoodEvent, type FoodState } from '@omtel/core/trail';
 import { api } from '../api';
 import type { AppDispatch } from '../store';
 
 /** Shows at once what events will lead to, by the same fold the server uses; its answer takes the place of this. */
-export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[]): void {
+export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], guidance: Guidance): void {
   for (const event of events) {
     dispatch(
       api.util.updateQueryData('foods', undefined, (draft) => {
         const index = draft.foods.findIndex(({ state }) => state.foodId === event.foodId);
-        const next = nextState(draft.foods[index]?.state, event);
+        const next = nextState(draft.foods[index]?.state, event, guidance);
         if (!next) return;
         const entry = { state: next, eventCount: (draft.foods[index]?.eventCount ?? 0) + 1 };
         const foods = draft.foods as (typeof entry)[];
@@ -21,7 +21,7 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[]): vo
     dispatch(
       api.util.updateQueryData('food', event.foodId, (draft) => {
         const history = [...draft.events, event];
-        const state = foldTrail(history as FoodEvent[], rulesOf('home'));
+        const state = foldTrail(history as FoodEvent[], guidance);
         return state
           ? { food: { state, eventCount: history.length }, events: history as FoodEvent[] }
           : undefined;
@@ -30,9 +30,8 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[]): vo
   }
 }
 
-function nextState(state: FoodState | undefined, event: FoodEvent): FoodState | null {
-  const rules = rulesOf('home');
-  if (!state) return event.type === 'added' ? foldTrail([event], rules) : null;
+function nextState(state: FoodState | undefined, event: FoodEvent, guidance: Guidance): FoodState | null {
+  if (!state) return event.type === 'added' ? foldTrail([event], guidance) : null;
   // What needs the whole history waits for the server, which has it.
-  return followsOn(state, event) ? foldEvent(state, event, rules) : null;
+  return followsOn(state, event) ? foldEvent(state, event, guidance) : null;
 }

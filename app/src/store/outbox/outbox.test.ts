@@ -1,6 +1,6 @@
 import { MOST_EVENTS } from '@omtel/core/api';
 import type { FoodEvent } from '@omtel/core/trail';
-import { lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
+import { boatyard, lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
 import { api } from '../api';
 import { makeStore, type AppStore } from '../store';
 import { allEvents, allRefused, dropRefused, putEvents, takeOut } from './drawer';
@@ -124,6 +124,7 @@ describe('what an entry leads to is shown at once', () => {
       .data!.foods.map(({ state }) => state);
   beforeEach(async () => {
     serverAnswers(() => null);
+    await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
     await store.dispatch(api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()))));
   });
 

@@ -1,5 +1,6 @@
 import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
+import { api } from '../api';
 import type { AppThunk } from '../store';
 import { putEvents } from './drawer';
 import { foresee } from './foresee';
@@ -21,8 +22,9 @@ export function newEvent<Type extends EventType>(
  */
 export const record =
   (...events: readonly FoodEvent[]): AppThunk<Promise<void>> =>
-  async (dispatch) => {
+  async (dispatch, getState) => {
     await putEvents(events);
-    foresee(dispatch, events);
+    const household = api.endpoints.household.select()(getState()).data;
+    if (household) foresee(dispatch, events, household.settings.guidance);
     void dispatch(sendOutbox());
   };

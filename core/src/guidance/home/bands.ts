@@ -27,13 +27,13 @@ export const bands: Draft<RuleSet['bands']> = {
 export const holding: Draft<RuleSet['holding']> = {
   hotCheck: {
     title: 'Check hot food every',
-    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
     source: 'service',
     note: 'In two places, stirred, covered, with the equipment heated beforehand.',
   },
   coldCheck: {
     title: 'Check cold food every',
-    value: { kind: 'duration', ms: 4 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
     source: 'service',
     note: 'Cold before it goes on ice; ice level with the food.',
   },
@@ -42,9 +42,15 @@ export const holding: Draft<RuleSet['holding']> = {
 export const bandTime: Draft<RuleSet['bandTime']> = {
   limit: {
     title: 'Time in the growth band, in all',
-    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
     source: 'danger-zone',
     note: 'It adds up over counter, car, preparation and table; heating again does not buy it back.',
+  },
+  chillAgain: {
+    title: 'Back into the cold within',
+    value: { kind: 'chillAgain', ms: 2 * HOUR_MS, inclusive: true, served: true },
+    source: 'danger-zone',
+    note: 'The same limit: past it the food is thrown away, not chilled.',
   },
   warmAir: {
     title: 'Warm air starts above',

@@ -24,6 +24,12 @@ export const cooking: Draft<RuleSet['cooking']> = {
       source: 'safe-temperatures',
     },
     roast: { title: 'Roasts', value: reach(145, safetyRest), source: 'safe-temperatures' },
+    porkCut: {
+      title: 'Pork: chops and whole cuts',
+      value: reach(145, safetyRest),
+      source: 'safe-temperatures',
+    },
+    porkRoast: { title: 'Pork: roasts', value: reach(145, safetyRest), source: 'safe-temperatures' },
     fish: {
       title: 'Fish and shellfish',
       value: reach(145, { sign: 'opaque and flaking, shells open' }),
@@ -73,7 +79,7 @@ export const cooking: Draft<RuleSet['cooking']> = {
   },
   preheat: {
     title: 'Heat the oven for',
-    value: { kind: 'duration', ms: 20 * MINUTE_MS },
+    value: { kind: 'duration', limit: 'least', ms: 20 * MINUTE_MS },
     source: 'omtel',
     note: 'A usual oven; set your own when yours differs.',
   },

@@ -4,7 +4,7 @@ import type { Draft, RuleSet } from '../schema';
 export const cooling: Draft<RuleSet['cooling']> = {
   intoRefrigerator: {
     title: 'Leftovers into the refrigerator within',
-    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
     source: 'leftovers',
     note: 'They may go in warm. In warm air the time is halved.',
   },
@@ -25,18 +25,55 @@ export const cooling: Draft<RuleSet['cooling']> = {
     source: 'food-code',
     note: 'Shown as advice; the home chart rules by the time out of the refrigerator.',
   },
+  marksBind: {
+    title: 'The cooling marks rule on the food',
+    value: { kind: 'binding', yes: false },
+    source: 'leftovers',
+    note: 'The home chart rules by the time out of the refrigerator and shows the marks as advice.',
+  },
+  rescue: {
+    title: 'Heating it again to cool it again',
+    value: { kind: 'allowed', yes: false, instead: 'throw it away' },
+    source: 'leftovers',
+    note: 'Past the time out of the refrigerator nothing mends it.',
+  },
+  deepCounts: {
+    title: 'Deeper than the rule counts as out of the cold until it reads cold',
+    value: { kind: 'binding', yes: true },
+    source: 'omtel',
+    note: 'The chart asks for shallow containers and names no time for deep ones; nobody knows how warm their middle is.',
+  },
+  fromRoom: {
+    title: 'Made from ingredients at room temperature',
+    value: { kind: 'coolingMark', from: fahrenheit(70), to: fahrenheit(41), withinMs: 4 * HOUR_MS },
+    source: 'food-code',
+    note: 'Advice here; time out of the refrigerator rules.',
+  },
+  rice: {
+    title: 'Cooked rice into the refrigerator within',
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
+    source: 'leftovers',
+    note: 'As any leftovers; the metric chain asks for an hour.',
+  },
+};
+
+export const avoided: Draft<RuleSet['avoided']> = {
+  title: 'Not eaten at all',
+  value: { kind: 'avoided', risks: [] },
+  source: 'safe-temperatures',
+  note: 'Nothing for healthy adults who cook to the targets.',
 };
 
 export const reheating: Draft<RuleSet['reheating']> = {
   target: {
     title: 'Heat leftovers to',
-    value: { kind: 'temperature', limit: 'least', at: fahrenheit(165) },
+    value: { kind: 'cookTarget', options: [{ at: fahrenheit(165), heldMs: 0 }], restMs: 0 },
     source: 'leftovers',
     note: 'Through and through; soups, sauces and gravies to a rolling boil.',
   },
   within: {
     title: 'Heat leftovers within',
-    value: { kind: 'duration', ms: 2 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
     source: 'leftovers',
   },
   times: {
@@ -47,7 +84,7 @@ export const reheating: Draft<RuleSet['reheating']> = {
   },
   stand: {
     title: 'Let microwaved food stand',
-    value: { kind: 'duration', ms: 2 * MINUTE_MS },
+    value: { kind: 'duration', limit: 'least', ms: 2 * MINUTE_MS },
     source: 'safe-temperatures',
   },
 };

@@ -1,30 +1,34 @@
 import { ruleSet } from '../ruleSet';
-import { afterThaw, refreezing, thawing } from './thawing';
+import type { Draft, RuleSet } from '../schema';
+import { afterThaw, afterThawCooked, refreezing, thawing } from './thawing';
 import { bands, bandTime, holding } from './bands';
 import { cooking } from './cooking';
-import { cooling, reheating } from './cooling';
+import { avoided, cooling, reheating } from './cooling';
 import { keepingApart, powerCut, servings, thermometer } from './kitchen';
 import { roasting } from './roasting';
 import { storage } from './storage';
 
 /** The home chart: US federal consumer guidance, the default school. */
-export const homeRules = ruleSet({
+export const homeDraft: Draft<RuleSet> = {
   school: 'home',
   name: 'Home chart',
-  dayCount: 'elapsed',
   bands,
   holding,
   bandTime,
   thawing,
   afterThaw,
+  afterThawCooked,
   refreezing,
   cooking,
   roasting,
   cooling,
   storage,
+  avoided,
   reheating,
   thermometer,
   keepingApart,
   servings,
   powerCut,
-});
+};
+
+export const homeRules = ruleSet(homeDraft);

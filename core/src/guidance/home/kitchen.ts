@@ -10,7 +10,7 @@ export const thermometer: Draft<RuleSet['thermometer']> = {
   },
   steadyFor: {
     title: 'Wait for a steady reading',
-    value: { kind: 'duration', ms: 15 * SECOND_MS },
+    value: { kind: 'duration', limit: 'least', ms: 15 * SECOND_MS },
     source: 'thermometers',
   },
   steadySpan: {
@@ -38,7 +38,7 @@ export const keepingApart: Draft<RuleSet['keepingApart']> = {
   },
   hands: {
     title: 'Wash hands with soap for',
-    value: { kind: 'duration', ms: 20 * SECOND_MS },
+    value: { kind: 'duration', limit: 'least', ms: 20 * SECOND_MS },
     source: 'keeping-clean',
   },
   sanitiser: {
@@ -75,17 +75,17 @@ export const servings: Draft<RuleSet['servings']> = {
 export const powerCut: Draft<RuleSet['powerCut']> = {
   refrigerator: {
     title: 'Refrigerator kept closed stays cold',
-    value: { kind: 'duration', ms: 4 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
     source: 'power-cut',
   },
   freezerFull: {
     title: 'Full freezer kept closed stays frozen',
-    value: { kind: 'duration', ms: 48 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 48 * HOUR_MS },
     source: 'power-cut',
   },
   freezerHalf: {
     title: 'Half-full freezer kept closed stays frozen',
-    value: { kind: 'duration', ms: 24 * HOUR_MS },
+    value: { kind: 'duration', limit: 'most', ms: 24 * HOUR_MS },
     source: 'power-cut',
   },
 };

@@ -1,4 +1,4 @@
-import { DAY_MS, HOUR_MS, MINUTE_MS, pounds } from '../../units';
+import { DAY_MS, fahrenheit, HOUR_MS, MINUTE_MS, pounds } from '../../units';
 import type { Draft, RuleSet } from '../schema';
 
 export const thawing: Draft<RuleSet['thawing']> = {
@@ -6,9 +6,8 @@ export const thawing: Draft<RuleSet['thawing']> = {
     title: 'Thawing in the refrigerator',
     value: {
       kind: 'thawRate',
-      fast: { ms: 24 * HOUR_MS, mass: pounds(5) },
-      slow: { ms: 24 * HOUR_MS, mass: pounds(4) },
-      minimumMs: 24 * HOUR_MS,
+      fast: { ms: 24 * HOUR_MS, mass: pounds(5), leastMs: 24 * HOUR_MS },
+      slow: { ms: 24 * HOUR_MS, mass: pounds(4), leastMs: 24 * HOUR_MS },
     },
     source: 'big-thaw',
   },
@@ -16,9 +15,8 @@ export const thawing: Draft<RuleSet['thawing']> = {
     title: 'Thawing a whole bird in cold water',
     value: {
       kind: 'thawRate',
-      fast: { ms: 30 * MINUTE_MS, mass: pounds(1) },
-      slow: { ms: 30 * MINUTE_MS, mass: pounds(1) },
-      minimumMs: HOUR_MS,
+      fast: { ms: 30 * MINUTE_MS, mass: pounds(1), leastMs: HOUR_MS },
+      slow: { ms: 30 * MINUTE_MS, mass: pounds(1), leastMs: HOUR_MS },
     },
     source: 'big-thaw',
     note: 'Leak-proof wrap, kept under, a sink of its own.',
@@ -27,18 +25,35 @@ export const thawing: Draft<RuleSet['thawing']> = {
     title: 'Thawing a pack in cold water',
     value: {
       kind: 'thawRate',
-      fast: { ms: 2 * HOUR_MS, mass: pounds(3) },
-      slow: { ms: 45 * MINUTE_MS, mass: pounds(1) },
-      minimumMs: HOUR_MS,
+      fast: { ms: 2 * HOUR_MS, mass: pounds(3), leastMs: HOUR_MS },
+      slow: { ms: 45 * MINUTE_MS, mass: pounds(1), leastMs: HOUR_MS },
     },
     source: 'big-thaw',
     note: 'Up to 1 lb takes 1 h, 3–4 lb take 2–3 h: plan 45 min per lb. Leak-proof wrap, kept under.',
   },
   waterChange: {
     title: 'Change the water every',
-    value: { kind: 'duration', ms: 30 * MINUTE_MS },
+    value: { kind: 'duration', limit: 'most', ms: 30 * MINUTE_MS },
     source: 'big-thaw',
     note: 'While changes are on time the minutes do not count as time in the growth band; from a missed change on, all do.',
+  },
+  waterTemperature: {
+    title: 'Water for thawing',
+    value: { kind: 'temperature', limit: 'most', at: fahrenheit(70) },
+    source: 'food-code',
+    note: 'Cold from the tap. The chart says cold and names no figure; Omtel takes the service code’s.',
+  },
+  waterMost: {
+    title: 'In water for at most',
+    value: { kind: 'duration', limit: 'most', ms: 12 * HOUR_MS },
+    source: 'big-thaw',
+    note: 'The largest bird of the chart, 24 lb at 30 min per lb.',
+  },
+  waterCounts: {
+    title: 'Minutes in thawing water count as time in the growth band',
+    value: { kind: 'binding', yes: false },
+    source: 'big-thaw',
+    note: 'Not while the changes of water are on time; from a missed one on, all do.',
   },
   fromFrozen: {
     title: 'Cooking from frozen takes',
@@ -57,7 +72,7 @@ export const thawing: Draft<RuleSet['thawing']> = {
   },
   cookAtOnce: {
     title: '“Cook at once” means within',
-    value: { kind: 'duration', ms: 30 * MINUTE_MS },
+    value: { kind: 'duration', limit: 'most', ms: 30 * MINUTE_MS },
     source: 'omtel',
     note: 'After cold water or microwave. The advice names no minutes; this is the reading Omtel takes.',
   },
@@ -80,6 +95,13 @@ export const afterThaw: Draft<RuleSet['afterThaw']> = {
     value: { kind: 'durations', lowMs: 3 * DAY_MS, highMs: 5 * DAY_MS },
     source: 'big-thaw',
   },
+};
+
+export const afterThawCooked: Draft<RuleSet['afterThawCooked']> = {
+  title: 'After thawing: cooked food',
+  value: { kind: 'durations', lowMs: 21 * DAY_MS, highMs: 28 * DAY_MS },
+  source: 'cold-storage',
+  note: 'Its days go on where they stood when it was frozen; no row of the chart that freezes is longer than this.',
 };
 
 export const refreezing: Draft<RuleSet['refreezing']> = {

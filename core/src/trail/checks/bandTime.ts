@@ -1,9 +1,11 @@
 import { dayName } from '../../time';
+import { describeValue } from '../../guidance';
+import { chillLimit, isPast, type ChillLimit } from '../chillAgain';
 import { formatCeiling, formatDuration, formatDurationUp } from '../../units';
 import { moment } from '../../time';
 import { bandEndsAt, bandTime, type Exposure, type Ledger } from '../exposure';
-import type { Check, Finding, JudgeContext } from '../judge';
-import type { FoodState } from '../state';
+import type { Check, Finding, CheckContext } from '../judge';
+import { ledgerOf, type FoodState } from '../state';
 
 /** The two ledgers of time in the growth band (guidance §1, §11.1–4). An overrun of the raw one is final. */
 export const bandTimeChecks: Check = (state, context) => [
@@ -11,7 +13,7 @@ export const bandTimeChecks: Check = (state, context) => [
   ...onLedger('cooked', state, context),
 ];
 
-function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): readonly Finding[] {
+function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): readonly Finding[] {
   const exposures = state.exposures.filter((exposure) => exposure.ledger === ledger);
   if (exposures.length === 0) return [];
   const { now, rules, zone, units } = context;
@@ -53,8 +55,35 @@ function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): read
       },
     ];
   }
+  const chill = chillLimit(state, rules);
+  const noReturn = exposures.some(
+    (each) => each.to === null && (each.runsOn || eatenCold(each, state, chill)),
+  );
+  const past = isPast(chill, allMs);
+  // What was raw and is cooked now was used in time.
+  if (ledger === ledgerOf(state) && (past || noReturn)) {
+    const until = bandEndsAt(exposures, ledger, now, limitMs);
+    const by = until === null ? '' : ` by ${moment(until, now, zone)}`;
+    return [
+      {
+        verdict: 'useNow',
+        until,
+        headline: `${ledger === 'raw' ? 'Cook' : 'Eat'} it now${by}. It is not kept.`,
+        because: !past
+          ? 'It was put out to eat cold, and does not go back.'
+          : `It was out of the cold for ${formatDuration(allMs)}, too long to chill it again.`,
+        action: ledger === 'raw' ? { kind: 'cook', label: 'Cook' } : { kind: 'eat', label: 'Eaten' },
+        reason: {
+          ...reason,
+          label: `${chill.rule.title} ${describeValue(chill.rule.value, units)}`,
+          value: 'past',
+          ruleId: chill.rule.id,
+        },
+      },
+    ];
+  }
   if (runningFactor !== null) {
-    const until = bandEndsAt(exposures, ledger, now, limitMs)!;
+    const until = bandEndsAt(exposures, ledger, now, Math.min(limitMs, chill.ms))!;
     return [
       running(ledger, state, until, context, {
         ...reason,
@@ -76,11 +105,15 @@ function onLedger(ledger: Ledger, state: FoodState, context: JudgeContext): read
   ];
 }
 
+/** Cold food that is out to be eaten, where that does not go back. */
+const eatenCold = ({ side }: Exposure, { place }: FoodState, { served }: ChillLimit): boolean =>
+  place === 'table' && side === 'cold' && !served;
+
 function running(
   ledger: Ledger,
   state: FoodState,
   until: number,
-  { now, zone, rules, units }: JudgeContext,
+  { now, zone, rules, units }: CheckContext,
   reason: Finding['reason'],
 ): Finding {
   const by = moment(until, now, zone);
@@ -110,7 +143,7 @@ function running(
 }
 
 /** "Tuesday 1 h 10 min, Thursday 25 min" */
-function describeExposures(exposures: readonly Exposure[], { now, zone }: JudgeContext): string {
+function describeExposures(exposures: readonly Exposure[], { now, zone }: CheckContext): string {
   return exposures
     .filter(({ from, to }) => (to ?? now) > from)
     .map(({ from, to, factor }) => {

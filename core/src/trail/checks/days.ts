@@ -1,16 +1,17 @@
-import { describeRange, type DurationRange, type Rule } from '../../guidance';
+import { describeRange, describeValue, type DurationRange, type Rule } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
-import type { Check, Finding, JudgeContext } from '../judge';
-import { lifeOf, type Life } from '../life';
+import { zonesOf, type Check, type CheckContext, type Finding } from '../judge';
+import { endOf, livesOf, pausedMs, type Life } from '../life';
 import type { FoodState } from '../state';
 
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
   if (state.frozenSince !== null || state.place === 'heat') return [];
-  const life = lifeOf(state, context.rules);
-  if (!life) return [];
-  return [life.startedAt === null ? unknownAge(state, life.rule) : counted(state, life, context)];
+  return livesOf(state, context.rules).map((life) => {
+    const endsAt = endOf(life, zonesOf(context));
+    return endsAt === null ? unknownAge(state, life.rule) : counted(state, life, endsAt, context);
+  });
 };
 
 function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
@@ -32,15 +33,18 @@ function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
 
 function counted(
   state: FoodState,
-  { rule, startedAt, lowMs, highMs }: Life,
-  { now, zone }: JudgeContext,
+  { rule, startedAt, lowMs, highMs, pauses }: Life,
+  deadline: number,
+  { now, zone, units }: CheckContext,
 ): Finding {
-  const deadline = startedAt! + highMs;
   // A range: its upper end is the deadline, its lower end "aim by"; one value: the last day is for acting.
-  const aimBy = startedAt! + (lowMs < highMs ? lowMs : Math.max(0, highMs - DAY_MS));
+  const aimBy = Math.min(
+    deadline,
+    startedAt! + pausedMs(pauses) + (lowMs < highMs ? lowMs : Math.max(0, highMs - DAY_MS)),
+  );
   const freezable = state.cooked || state.thaw?.method !== 'coldWater';
   const use = `${state.cooked ? 'Eat' : 'Cook'}${freezable ? ' or freeze' : ''}`;
-  const keeps = describeRange(rule.value.lowMs, rule.value.highMs);
+  const keeps = describeValue(rule.value, units);
   const by = moment(deadline, now, zone);
   const left = deadline - now;
   const from = !state.cooked && state.thaw?.thawedAt === startedAt ? 'Thawed' : 'Counted from';

@@ -1,53 +1,55 @@
-import { describeValue, ruleById } from '../../guidance';
+import { ruleIn } from '../../guidance';
 import { moment } from '../../time';
-import type { Check, Finding, JudgeContext } from '../judge';
+import type { Check, CheckContext, Finding } from '../judge';
 import type { Fault } from '../state';
 
-/** What is past mending: cooked in part and then kept, or kept past its days before cook, freezer or reheat. */
+/** What is past mending: cooked in part and then kept, not cooled in time, frozen again against the rule. */
 export const faultsCheck: Check = ({ faults }, context) =>
-  faults.map((fault) => WORDS[fault.kind](fault, context));
+  faults.map((fault) => BY_KIND[fault.kind](fault, context));
 
-const WORDS: Record<Fault['kind'], (fault: Fault, context: JudgeContext) => Finding> = {
-  partCooked: ({ at, certain, ruleId }, { now, zone }) => {
-    const when = moment(at, now, zone);
-    const { title } = ruleById(ruleId);
-    const reason = { label: title, value: 'no', detail: `Put away ${when}, not known to be done`, ruleId };
-    if (certain)
-      return finding('discard', 'It was cooked in part and then kept.', {
-        ...reason,
-        detail: `Put away ${when}, not done`,
-      });
-    return {
-      ...finding(
-        'cannotTell',
-        'It was put away without a reading. If nobody can say, throw it away.',
-        reason,
-      ),
-      headline: 'Cannot tell if it was cooked through.',
-      action: { kind: 'read', label: 'Log a reading' },
-    };
-  },
-  keptTooLong: ({ at, certain, ruleId }, { now, zone, units }) => {
-    const keeps = describeValue(ruleById(ruleId).value, units);
-    const when = moment(at, now, zone);
-    const reason = { label: `Keeps ${keeps}`, value: 'over', detail: `Kept until ${when}`, ruleId };
-    if (certain) return finding('discard', `It keeps ${keeps}. They were over before ${when}.`, reason);
-    return {
-      ...finding('cannotTell', 'If nobody knows, throw it away. Smell and looks prove nothing.', {
-        ...reason,
-        value: 'no date',
-      }),
-      headline: `Cannot tell: since when was it kept, before ${when}?`,
-      action: { kind: 'sayWhen', label: 'Say when' },
-    };
-  },
+const BY_KIND: Record<Fault['kind'], (fault: Fault, context: CheckContext) => Finding> = {
+  partCooked: (fault, context) =>
+    fault.certain
+      ? thrownAway('It was cooked in part and then kept.', fault, context)
+      : {
+          ...thrownAway(
+            'It was put away without a reading. If nobody can say, throw it away.',
+            fault,
+            context,
+          ),
+          verdict: 'cannotTell',
+          headline: 'Cannot tell if it was cooked through.',
+          action: { kind: 'read', label: 'Log a reading' },
+        },
+  coolingMissed: (fault, context) =>
+    fault.certain
+      ? thrownAway('It did not cool in time, and heating it again does not mend that.', fault, context)
+      : {
+          ...thrownAway('Nobody read it while it cooled. If nobody can say, throw it away.', fault, context),
+          verdict: 'cannotTell',
+          headline: 'Cannot tell if it cooled in time.',
+          action: { kind: 'read', label: 'Log a reading' },
+        },
+  refrozen: (fault, context) => ({
+    ...thrownAway('It was thawed and frozen again uncooked.', fault, context),
+    verdict: 'useNow',
+    headline: 'Cook it next, from frozen. Do not keep it.',
+    action: { kind: 'cook', label: 'Cook' },
+  }),
 };
 
-const finding = (verdict: Finding['verdict'], because: string, reason: Finding['reason']): Finding => ({
-  verdict,
-  until: null,
-  headline: 'Throw it away.',
-  because,
-  action: { kind: 'discard', label: 'Throw away' },
-  reason,
-});
+function thrownAway(because: string, { at, ruleId }: Fault, { rules, now, zone }: CheckContext): Finding {
+  return {
+    verdict: 'discard',
+    until: null,
+    headline: 'Throw it away.',
+    because,
+    action: { kind: 'discard', label: 'Throw away' },
+    reason: {
+      label: ruleIn(rules, ruleId).title,
+      value: 'no',
+      detail: `Since ${moment(at, now, zone)}`,
+      ruleId,
+    },
+  };
+}

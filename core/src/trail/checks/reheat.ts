@@ -6,7 +6,7 @@ import type { Check, Finding } from '../judge';
 export const reheatCheck: Check = ({ reheats, stage, cooked }, { units, rules }) => {
   if (!cooked) return [];
   const { times, target } = rules.reheating;
-  const goal = formatTarget(target.value.at, units);
+  const goal = formatTarget(target.value.options[0]!.at, units);
   const left = times.value.most - reheats;
   const reason = {
     label:

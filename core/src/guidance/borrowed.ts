@@ -1,0 +1,24 @@
+import { homeDraft } from './home';
+import { mapRules, ruleAt } from './tree';
+import type { Draft, RuleSet, School } from './schema';
+
+/** What a school says itself: any part of the tree. */
+export type OwnWords<Node> = Node extends { value: unknown; source: unknown }
+  ? Node
+  : Node extends object
+    ? { readonly [Key in keyof Node]?: OwnWords<Node[Key]> }
+    : Node;
+
+/**
+ * A whole rule set from what a school says itself. Where it is silent it takes the home chart's value, marked as borrowed:
+ * silence never means that there is no limit.
+ *
+ * @param own the rules the school states, at their places in the tree
+ */
+export function borrowing(school: School, name: string, own: OwnWords<Draft<RuleSet>>): Draft<RuleSet> {
+  const filled = mapRules(homeDraft as RuleSet, ({ title, ...rule }, path) => {
+    const said = ruleAt(own, path);
+    return said ? { ...said, title: said.title ?? title } : { title, ...rule, borrowed: true };
+  });
+  return { ...filled, school, name };
+}

@@ -1,0 +1,71 @@
+import {
+  cookingCategories,
+  storageCategories,
+  type CookingCategory,
+  type StorageCategory,
+} from '../../foods/schema';
+import { celsius, DAY_MS, MINUTE_MS } from '../../units';
+import type { OwnWords } from '../borrowed';
+import { homeDraft } from '../home';
+import type { CookTarget, Draft, RuleSet } from '../schema';
+
+const source = 'higher-risk';
+const LEFTOVER_DAYS = 2;
+
+/** Through and through: no pink whole cuts, and no equivalents below 70 °C. */
+const through: CookTarget = {
+  kind: 'cookTarget',
+  options: [
+    { at: celsius(75), heldMs: 0 },
+    { at: celsius(70), heldMs: 2 * MINUTE_MS },
+  ],
+  restMs: 0,
+};
+const animal = cookingCategories.filter((category) => category !== 'vegetable');
+const cooked = (category: CookingCategory) =>
+  [category, { title: homeDraft.cooking.targets[category].title, value: through, source }] as const;
+
+const LEFTOVERS: readonly StorageCategory[] = [
+  'eggDishes',
+  'gravyBroth',
+  'soupsStews',
+  'cookedMeat',
+  'pizza',
+  'stuffing',
+  'cookedRice',
+  'cookedGrains',
+  'cookedVegetables',
+  'mixedSalads',
+  'openedCan',
+  'openedCanAcid',
+];
+const twoDays = (category: StorageCategory) =>
+  [
+    category,
+    {
+      refrigerator: {
+        title: homeDraft.storage[category].refrigerator.title,
+        value: { kind: 'durations', lowMs: LEFTOVER_DAYS * DAY_MS, highMs: LEFTOVER_DAYS * DAY_MS },
+        source,
+        note: 'Then the freezer or the bin.',
+      },
+    },
+  ] as const;
+
+const noRefreezing = {
+  title: homeDraft.refreezing.afterRefrigerator.title,
+  value: { kind: 'allowed', yes: false, instead: 'cook it first' },
+  source,
+} as const;
+
+/** What those who need extra care are advised beyond the strictest of all schools. */
+export const additions: OwnWords<Draft<RuleSet>> = {
+  cooking: { targets: Object.fromEntries(animal.map(cooked)) },
+  storage: Object.fromEntries(storageCategories.filter((each) => LEFTOVERS.includes(each)).map(twoDays)),
+  refreezing: { afterRefrigerator: noRefreezing },
+  avoided: {
+    title: homeDraft.avoided.title,
+    value: { kind: 'avoided', risks: ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal'] },
+    source,
+  },
+};

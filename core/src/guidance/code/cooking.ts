@@ -1,0 +1,80 @@
+import { fahrenheit, MINUTE_MS, SECOND_MS } from '../../units';
+import type { OwnWords } from '../borrowed';
+import type { CookTarget, Draft, RuleSet } from '../schema';
+
+type Row = readonly [degreesF: number, heldMs: number];
+
+const target = (...rows: Row[]): CookTarget => ({
+  kind: 'cookTarget',
+  options: rows.map(([degreesF, heldMs]) => ({ at: fahrenheit(degreesF), heldMs })),
+  restMs: 0,
+});
+
+const minutes = (n: number): number => n * MINUTE_MS;
+const seconds = (n: number): number => n * SECOND_MS;
+const INSTANT = 0;
+
+const poultry = target([165, INSTANT]);
+const ground = target([155, seconds(17)], [150, minutes(1)], [145, minutes(3)], [158, INSTANT]);
+/** At 158 °F even what is ground is done on reaching it, so a whole cut is too. */
+const cut = target([145, seconds(15)], [158, INSTANT]);
+const roast = target(
+  [145, minutes(4)],
+  [130, minutes(112)],
+  [131, minutes(89)],
+  [133, minutes(56)],
+  [135, minutes(36)],
+  [136, minutes(28)],
+  [138, minutes(18)],
+  [140, minutes(12)],
+  [142, minutes(8)],
+  [144, minutes(5)],
+  [147, seconds(134)],
+  [149, seconds(85)],
+  [151, seconds(54)],
+  [153, seconds(34)],
+  [155, seconds(22)],
+  [157, seconds(14)],
+  [158, INSTANT],
+);
+const roastNote =
+  'Still oven at least 350 °F under 10 lb, 250 °F from 10 lb; fan at least 325 °F and 250 °F. The rise after the oven counts when it is read.';
+
+const says = (title: string, value: CookTarget, note?: string) =>
+  ({ title, value, source: 'food-code', ...(note && { note }) }) as const;
+
+export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
+  targets: {
+    poultry: says('Poultry, stuffing, stuffed food', poultry),
+    groundMeat: says('Ground meat, red-meat sausage, tenderised meat', ground),
+    wholeCut: says('Steaks, chops, whole cuts', cut),
+    roast: says('Roasts', roast, roastNote),
+    porkCut: says('Pork: chops and whole cuts', cut),
+    porkRoast: says('Pork: roasts', roast, roastNote),
+    fish: says('Fish and shellfish', cut),
+    egg: says(
+      'Eggs and egg dishes',
+      ground,
+      'For eggs pooled; to order 145 °F held 15 s. Omtel takes the stricter.',
+    ),
+    casserole: says(
+      'Casseroles and dishes with leftovers',
+      poultry,
+      'With poultry or stuffing; without, 155 °F held 17 s. Omtel takes the stricter.',
+    ),
+    vegetable: says('Vegetables and grains held hot', target([135, INSTANT])),
+    organMeat: says('Organ meats', cut),
+    giblets: says('Giblets and poultry sausage', poultry),
+    game: says(
+      'Game and rabbit',
+      poultry,
+      'For wild game; raised under inspection 145 °F held 15 s, ground 155 °F 17 s.',
+    ),
+    hamCooked: says('Ham, fully cooked and plant-packed', target([135, INSTANT])),
+    hamOther: says('Ham, all other', poultry),
+  },
+};
+
+export const reheating: OwnWords<Draft<RuleSet['reheating']>> = {
+  target: says('Heat leftovers to', target([165, seconds(15)]), 'Plant-packed ready-to-eat food: 135 °F.'),
+};

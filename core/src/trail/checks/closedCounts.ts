@@ -1,0 +1,44 @@
+import { describeRange, ruleIn, type DurationRange } from '../../guidance';
+import { moment } from '../../time';
+import { zonesOf, type Check, type Finding } from '../judge';
+import { endOf } from '../life';
+
+/** Days that were over before the food was cooked, heated or frozen stay over. */
+export const closedCountsCheck: Check = ({ closedCounts }, context) => {
+  const { now, zone, rules } = context;
+  return closedCounts.flatMap((count): Finding[] => {
+    const endsAt = endOf(count, zonesOf(context));
+    if (endsAt !== null && count.at <= endsAt) return [];
+    const { lowMs, highMs } = ruleIn(rules, count.ruleId).value as DurationRange;
+    const keeps = describeRange(lowMs, highMs);
+    const until = moment(count.at, now, zone);
+    const reason = {
+      label: `Keeps ${keeps}`,
+      value: 'over',
+      detail: `Kept until ${until}`,
+      ruleId: count.ruleId,
+    };
+    if (endsAt === null) {
+      return [
+        {
+          verdict: 'cannotTell',
+          until: null,
+          headline: `Cannot tell: kept since when, before ${until}?`,
+          because: 'If nobody knows, throw it away. Smell and looks prove nothing.',
+          action: { kind: 'sayWhen', label: 'Say when' },
+          reason: { ...reason, value: 'no date' },
+        },
+      ];
+    }
+    return [
+      {
+        verdict: 'discard',
+        until: null,
+        headline: 'Throw it away.',
+        because: `It keeps ${keeps}. They were over before ${until}.`,
+        action: { kind: 'discard', label: 'Throw away' },
+        reason,
+      },
+    ];
+  });
+};

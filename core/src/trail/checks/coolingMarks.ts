@@ -1,0 +1,104 @@
+import type { CoolingMark, Rule } from '../../guidance';
+import { moment } from '../../time';
+import { formatCeiling, formatDuration } from '../../units';
+import { canRescue, marksAt, type MarkStanding } from '../chill';
+import type { Check, CheckContext, Finding } from '../judge';
+import { inTheCold } from '../placing';
+import type { FoodState } from '../state';
+
+/** The two cooling marks, where the school rules by them (guidance §5, §11.2–4, §11.16). */
+export const coolingMarksCheck: Check = (state, context) => {
+  const { chill, cooked, place } = state;
+  const { now, rules } = context;
+  if (!chill || !cooked || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
+  const [first, second] = marksAt(chill, now, rules);
+  const { firstMark, secondMark } = rules.cooling;
+  return [
+    canRescue(state, now, rules)
+      ? [rescue(firstMark, first, context)]
+      : found(firstMark, first, state, context),
+    found(secondMark, second, state, context),
+  ].flat();
+};
+
+function found(
+  rule: Rule<CoolingMark>,
+  mark: MarkStanding,
+  state: FoodState,
+  context: CheckContext,
+): Finding[] {
+  const { now, zone, units } = context;
+  const to = formatCeiling(rule.value.to, units);
+  const due = moment(mark.dueAt, now, zone);
+  const reason = reasonOf(rule, mark, context);
+  const settled = inTheCold(state.place) && state.chill!.shallowSince !== null;
+  if (mark.status === 'missed') {
+    return [
+      {
+        verdict: 'discard',
+        until: null,
+        headline: 'Throw it away.',
+        because: `It was not ${to} by ${due}.`,
+        action: { kind: 'discard', label: 'Throw away' },
+        reason,
+      },
+    ];
+  }
+  if (mark.status === 'unknown') {
+    return [
+      {
+        verdict: 'cannotTell',
+        until: null,
+        headline: 'Cannot tell if it cooled in time.',
+        because: `Was its middle at ${to} or colder by ${due}? If nobody can say, throw it away.`,
+        action: { kind: 'read', label: 'Log a reading' },
+        reason,
+      },
+    ];
+  }
+  if (mark.status !== 'running' || settled) return [];
+  return [
+    {
+      verdict: 'actBy',
+      until: mark.dueAt,
+      headline: `Its middle at ${to} or colder by ${due}.`,
+      because: 'Divide it, stand it in ice water and stir, then read it.',
+      action: { kind: 'read', label: 'Log a reading' },
+      reason,
+    },
+  ];
+}
+
+/** The first mark was missed, or nobody read it: that can be mended once, while the second runs. */
+function rescue(rule: Rule<CoolingMark>, mark: MarkStanding, context: CheckContext): Finding {
+  const { now, zone, units } = context;
+  const said = mark.status === 'missed' ? 'It was not' : 'Nobody read it at';
+  return {
+    verdict: 'useNow',
+    until: null,
+    headline: 'Heat it through now and cool it again, or eat it now.',
+    because: `${said} ${formatCeiling(rule.value.to, units)} by ${moment(mark.dueAt, now, zone)}. That can be mended once.`,
+    action: { kind: 'heat', label: 'Heat' },
+    reason: reasonOf(rule, mark, context),
+  };
+}
+
+function reasonOf(
+  rule: Rule<CoolingMark>,
+  { status, dueAt }: MarkStanding,
+  { now, zone, units }: CheckContext,
+) {
+  const value = {
+    met: 'met',
+    assumed: 'shallow',
+    running: `${formatDuration(Math.max(0, dueAt - now))} left`,
+    missed: 'missed',
+    unknown: 'not read',
+  };
+  return {
+    label: `${rule.title}: ${formatCeiling(rule.value.to, units)}`,
+    value: value[status],
+    detail: `Due by ${moment(dueAt, now, zone)}`,
+    ruleId: rule.id,
+  };
+}

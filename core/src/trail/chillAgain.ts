@@ -1,0 +1,38 @@
+import { foodById } from '../foods';
+import type { Rule, RuleSet } from '../guidance';
+import { bandTime } from './exposure';
+import { ledgerOf, type FoodState } from './state';
+
+/** Until when a food that stood in the growth band may go back into the cold. */
+export interface ChillLimit {
+  readonly rule: Rule;
+  readonly ms: number;
+  /** Whether the limit itself still counts as within. */
+  readonly inclusive: boolean;
+  /** Whether cold food that was put out to eat may go back at all. */
+  readonly served: boolean;
+}
+
+export function chillLimit({ cooked, foodKey }: FoodState, { bandTime, cooling }: RuleSet): ChillLimit {
+  const { chillAgain } = bandTime;
+  const { ms, inclusive, served } = chillAgain.value;
+  const rice = cooked && foodById(foodKey).cookedStorage === 'cookedRice';
+  return rice && cooling.rice.value.ms < ms
+    ? { rule: cooling.rice, ms: cooling.rice.value.ms, inclusive: true, served }
+    : { rule: chillAgain, ms, inclusive, served };
+}
+
+/** Whether a time in the band is past what may go back into the cold. */
+export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =>
+  inclusive ? bandMs > ms : bandMs >= ms;
+
+/** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
+export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {
+  const limit = chillLimit(state, rules);
+  const served =
+    state.place === 'table' && state.exposures.some(({ to, side }) => to === null && side === 'cold');
+  const { certainMs } = bandTime(state.exposures, ledgerOf(state), at);
+  // Past the limit of all it is thrown away, and there is nothing left to count.
+  if (certainMs > rules.bandTime.limit.value.ms) return false;
+  return (served && !limit.served) || isPast(limit, certainMs);
+}

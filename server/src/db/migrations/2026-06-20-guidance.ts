@@ -1,0 +1,33 @@
+import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
+import type { Knex } from 'knex';
+import { fromJson } from '../../repositories/json';
+
+type Stored = { id: string; settings: unknown };
+type Changed = Record<string, unknown>;
+
+/** A household's school becomes the guidance it follows, with extra care and values of its own. */
+export async function up(knex: Knex): Promise<void> {
+  await eachHousehold(knex, ({ school, ...settings }) => ({
+    ...settings,
+    guidance: { ...PLAIN_GUIDANCE, school: school ?? PLAIN_GUIDANCE.school },
+    formerZones: [],
+  }));
+  // Which fold a stored state came from: one of an older shape is folded from its events again.
+  await knex.schema.alterTable('foods', (table) => void table.integer('fold').notNullable().defaultTo(0));
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await eachHousehold(knex, ({ guidance, formerZones: _, ...settings }) => ({
+    ...settings,
+    school: (guidance as typeof PLAIN_GUIDANCE).school,
+  }));
+  await knex.schema.alterTable('foods', (table) => void table.dropColumn('fold'));
+}
+
+async function eachHousehold(knex: Knex, change: (settings: Changed) => Changed): Promise<void> {
+  const rows = await knex<Stored>('households');
+  for (const { id, settings } of rows)
+    await knex<Stored>('households')
+      .where({ id })
+      .update({ settings: JSON.stringify(change(fromJson<Changed>(settings))) });
+}
