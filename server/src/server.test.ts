@@ -229,6 +229,7 @@ describe('the border', () => {
         '/api/household/settings',
         '/api/session',
         '/api/session/demo',
+        '/api/stores/readings',
       ].sort(),
     );
   });

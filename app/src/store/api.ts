@@ -1,4 +1,13 @@
-import type { FoodList, FoodTrail, Household, Log, Recorded, SettingsPatch } from '@omtel/core/api';
+import type {
+  FoodList,
+  FoodTrail,
+  Household,
+  Log,
+  Recorded,
+  SettingsPatch,
+  StoreReading,
+  StoreRecord,
+} from '@omtel/core/api';
 import type { FoodEvent } from '@omtel/core/trail';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
@@ -11,7 +20,7 @@ const told = (household: Household): ToldHousehold => ({ ...household, toldAt: D
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Household', 'Food'],
+  tagTypes: ['Household', 'Food', 'Stores'],
   endpoints: (build) => ({
     household: build.query<ToldHousehold, void>({
       query: () => '/household',
@@ -42,6 +51,8 @@ export const api = createApi({
         try {
           const { data } = await queryFulfilled;
           dispatch(api.util.upsertQueryData('household', undefined, data));
+          // Under another guidance the same histories amount to something else.
+          if (patch.guidance) dispatch(api.util.invalidateTags(['Food']));
         } catch {
           undo.undo();
         }
@@ -55,7 +66,15 @@ export const api = createApi({
     restartDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/household/restart', method: 'POST' }),
       transformResponse: told,
-      invalidatesTags: ['Household', 'Food'],
+      invalidatesTags: ['Household', 'Food', 'Stores'],
+    }),
+    storeRecord: build.query<StoreRecord, void>({
+      query: () => '/stores/readings',
+      providesTags: ['Stores'],
+    }),
+    recordStoreReading: build.mutation<unknown, StoreReading>({
+      query: (body) => ({ url: '/stores/readings', method: 'POST', body }),
+      invalidatesTags: ['Stores', 'Food'],
     }),
     recordEvents: build.mutation<Recorded, readonly FoodEvent[]>({
       query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
@@ -73,4 +92,6 @@ export const {
   useChangeSettingsMutation,
   useMoveClockMutation,
   useRestartDemoMutation,
+  useStoreRecordQuery,
+  useRecordStoreReadingMutation,
 } = api;

@@ -20,6 +20,8 @@ export interface FoodList {
 export interface FoodTrail {
   readonly food: StoredFood;
   readonly events: readonly FoodEvent[];
+  /** The histories of the foods it was divided from or joined with, and of those these came from. */
+  readonly others: Readonly<Record<string, readonly FoodEvent[]>>;
 }
 
 /** An event with the name of the food it belongs to, for the log. */

@@ -15,6 +15,8 @@ const clockText = z.string().refine(
 
 const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
+/** A thermometer further off is thrown away, not corrected. */
+export const MOST_OFF_K = 5;
 /** A count of days outlives no more moves than these. */
 export const MOST_FORMER_ZONES = 3;
 
@@ -27,6 +29,8 @@ export const settingsSchema = z.object({
   guidance: guidanceSchema,
   /** Where the household lived before, the latest first: days counted there may end earlier. */
   formerZones: z.array(z.string()).max(MOST_FORMER_ZONES),
+  /** The household's thermometer: by how much it reads too high, K, and whether it is in doubt since it was dropped. */
+  thermometer: z.object({ readsHighK: z.number().min(-MOST_OFF_K).max(MOST_OFF_K), inDoubt: z.boolean() }),
   availability: z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4)),
 });
 export type Settings = z.infer<typeof settingsSchema>;
@@ -57,6 +61,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   theme: 'system',
   largerText: false,
   guidance: PLAIN_GUIDANCE,
+  thermometer: { readsHighK: 0, inDoubt: false },
   formerZones: [],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),

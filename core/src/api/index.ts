@@ -1,3 +1,4 @@
 export * from './household';
 export * from './foods';
+export * from './stores';
 export * from './problem';

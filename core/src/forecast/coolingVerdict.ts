@@ -1,6 +1,6 @@
-import type { CoolingMark, Rule, RuleSet } from '../guidance';
+import { coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
 import { crossingS, materialOfFood, type Series } from '../thermal';
-import { SECOND_MS, toCelsius, toMetres } from '../units';
+import { SECOND_MS, toCelsius, toMetres, type Temperature } from '../units';
 import { containerById, depthIn, DoesNotFit } from './containers';
 import { coolAt, isThin, type CoolingBand, type CoolingInput } from './cooling';
 
@@ -46,7 +46,12 @@ export function coolingVerdict(
   input: CoolingInput,
   rules: RuleSet,
 ): CoolingVerdict {
-  const marks = [rules.cooling.firstMark, rules.cooling.secondMark].map((rule) => markOf(rule, usual, slow));
+  const { firstMark, secondMark } = rules.cooling;
+  const clock = { from: firstMark.value.from, usual, slow };
+  const marks = [
+    markOf(firstMark, firstMark.value.withinMs, clock),
+    markOf(secondMark, coolingMs(rules), clock),
+  ];
   const depthM = depthIn(input.container, input.massKg / materialOfFood(input.food).densityKgM3, input.count);
   const tooDeep = depthM > toMetres(rules.cooling.depth.value.most);
   return {
@@ -59,8 +64,13 @@ export function coolingVerdict(
   };
 }
 
-function markOf(rule: Rule<CoolingMark>, usual: Series, slow: Series): MarkForecast {
-  const { from, to, withinMs } = rule.value;
+/** Both marks count from when the food comes down to where the first begins. */
+function markOf(
+  rule: Rule<CoolingMark>,
+  withinMs: number,
+  { from, usual, slow }: { from: Temperature; usual: Series; slow: Series },
+): MarkForecast {
+  const { to } = rule.value;
   const due = (series: Series) => {
     const fromS = crossingS(series.timeS, series.coreC, toCelsius(from), false);
     return fromS === null ? null : { fromS, dueS: fromS + withinMs / SECOND_MS };

@@ -1,5 +1,5 @@
 import { foodById, type FormId } from '../foods';
-import { rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
+import { coolingMs, rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { OnProgress, Refrigerator, Series } from '../thermal';
@@ -136,10 +136,11 @@ const runners: {
 };
 
 /** A batch that meets both cooling marks at the last moment, by straight lines. */
-function lawfulCooling({ cooling: { firstMark, secondMark } }: RuleSet) {
+function lawfulCooling(rules: RuleSet) {
+  const { firstMark, secondMark } = rules.cooling;
   const { from, to, withinMs } = firstMark.value;
   return {
-    timeS: [0, withinMs / 1000, secondMark.value.withinMs / 1000],
+    timeS: [0, withinMs / 1000, coolingMs(rules) / 1000],
     temperatureC: [toCelsius(from), toCelsius(to), toCelsius(secondMark.value.to)],
   };
 }

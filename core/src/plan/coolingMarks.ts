@@ -1,4 +1,4 @@
-import type { CoolingMark, Rule, RuleSet } from '../guidance';
+import { coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
 import type { FoodState } from '../trail';
 import { isAtMost } from '../units';
 
@@ -15,8 +15,10 @@ export interface DueMark {
 export function nextMark({ cooling, stage }: FoodState, rules: RuleSet): DueMark | null {
   if (!cooling || stage === 'frozen') return null;
   const { plan, coldest } = cooling;
-  const rule = [rules.cooling.firstMark, rules.cooling.secondMark].find(
-    ({ value }) => !coldest || !isAtMost(coldest, value.to),
-  );
-  return rule ? { rule, dueAt: plan.marksFrom + rule.value.withinMs } : null;
+  const { firstMark, secondMark } = rules.cooling;
+  const due = [
+    { rule: firstMark, dueAt: plan.marksFrom + firstMark.value.withinMs },
+    { rule: secondMark, dueAt: plan.marksFrom + coolingMs(rules) },
+  ];
+  return due.find(({ rule: { value } }) => !coldest || !isAtMost(coldest, value.to)) ?? null;
 }

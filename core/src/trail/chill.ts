@@ -1,4 +1,4 @@
-import type { CoolingMark, RuleSet } from '../guidance';
+import { coolingMs, type CoolingMark, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost, toMetres } from '../units';
 import { crossing } from './exposure';
 import type { FoodState, TrailReading } from './state';
@@ -9,8 +9,6 @@ interface MarkSeen {
   readonly above: TrailReading | null;
   /** When it was reached, by a straight line between two readings close enough, else when it was read. */
   readonly reachedAt: number | null;
-  /** The earliest it can have been reached: the clock to the next mark counts from here. */
-  readonly from: number | null;
 }
 
 /** The cooling of a food since it left the heat. */
@@ -29,7 +27,7 @@ export interface Chill {
 
 export type MarkStatus = 'met' | 'assumed' | 'running' | 'missed' | 'unknown';
 
-const UNSEEN: MarkSeen = { above: null, reachedAt: null, from: null };
+const UNSEEN: MarkSeen = { above: null, reachedAt: null };
 
 /** A cooling begins when food leaves the heat. */
 export const beginChill = (at: number): Chill => ({
@@ -48,8 +46,11 @@ export function chilled(chill: Chill, reading: TrailReading, { cooling }: RuleSe
   const { firstMark, secondMark } = cooling;
   const { from, withinMs } = firstMark.value;
   const started = startedBy(chill, reading, from, withinMs);
-  const first = seen(started.first, reading, firstMark.value, started.startedAt);
-  return { ...started, first, second: seen(started.second, reading, secondMark.value, started.startedAt) };
+  return {
+    ...started,
+    first: seen(started.first, reading, firstMark.value),
+    second: seen(started.second, reading, secondMark.value),
+  };
 }
 
 function startedBy(chill: Chill, reading: TrailReading, from: CoolingMark['from'], withinMs: number): Chill {
@@ -59,17 +60,11 @@ function startedBy(chill: Chill, reading: TrailReading, from: CoolingMark['from'
   return { ...chill, startedAt, startFixed: true };
 }
 
-function seen(
-  mark: MarkSeen,
-  reading: TrailReading,
-  { to, withinMs }: CoolingMark,
-  startedAt: number,
-): MarkSeen {
-  if (!isAtMost(reading.temperature, to)) return mark.reachedAt === null ? { ...mark, above: reading } : mark;
+function seen(mark: MarkSeen, reading: TrailReading, { to, withinMs }: CoolingMark): MarkSeen {
   if (mark.reachedAt !== null) return mark;
+  if (!isAtMost(reading.temperature, to)) return { ...mark, above: reading };
   const near = mark.above !== null && reading.at - mark.above.at <= withinMs;
-  const crossed = mark.above && crossing(mark.above, reading, to, withinMs);
-  return { above: mark.above, reachedAt: near ? crossed : reading.at, from: crossed ?? startedAt };
+  return { ...mark, reachedAt: near ? crossing(mark.above, reading, to, withinMs) : reading.at };
 }
 
 /** Food in the cold in a container no deeper than the rule is taken to cool in time unless a reading says otherwise. */
@@ -88,11 +83,9 @@ export interface MarkStanding {
 
 /** Both marks at a moment, by the readings there are (guidance §5, §11.2–4). */
 export function marksAt(chill: Chill, now: number, rules: RuleSet): readonly [MarkStanding, MarkStanding] {
-  const { firstMark, secondMark } = rules.cooling;
+  const { firstMark } = rules.cooling;
   const firstDue = chill.startedAt + firstMark.value.withinMs;
-  const sameStart = isAtLeast(secondMark.value.from, firstMark.value.from);
-  const secondFrom = sameStart ? chill.startedAt : (chill.first.from ?? firstDue);
-  const secondDue = secondFrom + secondMark.value.withinMs;
+  const secondDue = chill.startedAt + coolingMs(rules);
   const shallow = chill.shallowSince !== null && chill.shallowSince <= firstDue;
   const first = standing(chill.first, firstDue, now, shallow);
   const second = standing(chill.second, secondDue, now, shallow && first !== 'missed');
@@ -119,5 +112,5 @@ function standing({ above, reachedAt }: MarkSeen, dueAt: number, now: number, as
 export function canRescue({ chill, rescues }: FoodState, now: number, rules: RuleSet): boolean {
   if (!chill || rescues > 0 || !rules.cooling.rescue.value.yes) return false;
   const [first, second] = marksAt(chill, now, rules);
-  return isLost(first) && now <= second.dueAt && second.status !== 'missed';
+  return isLost(first) && second.status !== 'missed' && now <= chill.startedAt + coolingMs(rules);
 }

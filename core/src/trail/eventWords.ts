@@ -1,7 +1,7 @@
 import { formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
 import { rulesOf } from '../guidance';
 import { moment } from '../time';
-import type { FoodEvent, Place } from './events';
+import type { FoodEvent, Place, Shelf } from './events';
 
 const PLACE_WORDS: Record<Place, string> = {
   freezer: 'the freezer',
@@ -13,6 +13,15 @@ const PLACE_WORDS: Record<Place, string> = {
   table: 'the table',
   heat: 'the heat',
   gone: 'nowhere',
+};
+
+/** A shelf of the refrigerator. */
+export const SHELF_WORDS: Record<Shelf, string> = {
+  top: 'top shelf',
+  middle: 'middle shelf',
+  lower: 'lower shelf',
+  drawer: 'drawer',
+  door: 'door',
 };
 
 /** A place with its article, such as 'the refrigerator'. */
@@ -31,6 +40,24 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       const { condition, place, massKg } = event.payload;
       return `${formatMass(massKg, units)}, ${condition}, into ${placeWords(place)}`;
     }
+    case 'portioned':
+      return `${formatMass(event.payload.massKg, units)} divided off`;
+    case 'dividedOff':
+      return `${formatMass(event.payload.massKg, units)} went off as another food`;
+    case 'joined':
+      return 'Another food was put to it';
+    case 'joinedTo':
+      return 'Put to another food';
+    case 'unaccounted':
+      return `Nobody knows where it was since ${moment(event.payload.since, event.at, zone)}`;
+    case 'storeWarm':
+      return `Its store was too warm, last right ${moment(event.payload.since, event.at, zone)}`;
+    case 'storeRight':
+      return 'Its store is right again';
+    case 'opened':
+      return 'Opened';
+    case 'labelled':
+      return 'Labelled';
     case 'dated':
       return `Counts from ${moment(event.payload.since, event.at, zone)}`;
     case 'planned':
@@ -48,7 +75,7 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
     case 'cookingStarted':
       return 'On the heat';
     case 'reading':
-      return `Read ${formatTemperature(event.payload.temperature, units)}${event.payload.where ? `, ${event.payload.where}` : ''}`;
+      return readingWords(event.payload, units);
     case 'signSeen':
       return 'Done by its look';
     case 'offHeat':
@@ -60,7 +87,7 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return `Into ${placeWords(place)}, ${portions} ${portions === 1 ? 'portion' : 'portions'}, ${formatLength(depthM, units)} deep`;
     }
     case 'moved':
-      return `To ${placeWords(event.payload.place)}`;
+      return `To ${placeWords(event.payload.place)}${event.payload.shelf ? `, ${SHELF_WORDS[event.payload.shelf]}` : ''}`;
     case 'coolingPlanned':
       return `Cooling: ${event.payload.how}`;
     case 'guided': {
@@ -78,4 +105,13 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
     case 'note':
       return event.payload.text;
   }
+}
+
+function readingWords(
+  { temperature, where, correction, doubtful }: FoodEvent<'reading'>['payload'],
+  units: UnitSystem,
+): string {
+  const off = correction ? `, ${correction > 0 ? '+' : '−'}${Math.abs(correction)} for its thermometer` : '';
+  const said = `Read ${formatTemperature(temperature, units)}${where ? `, ${where}` : ''}${off}`;
+  return doubtful ? `${said}; the thermometer is in doubt` : said;
 }

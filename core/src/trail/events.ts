@@ -19,18 +19,28 @@ export const places = [
 ] as const;
 export type Place = (typeof places)[number];
 
+/** Where in the refrigerator, top to bottom. */
+export const shelves = ['top', 'middle', 'lower', 'drawer', 'door'] as const;
+export type Shelf = (typeof shelves)[number];
+
 /** Colder than any freezer and hotter than any oven's food: outside this a reading is a slip of the hand. */
-const temperature = z
+export const temperatureSchema = z
   .object({ value: z.number(), unit: z.enum(['C', 'F']) })
   .refine(({ value, unit }) => (unit === 'C' ? value >= -40 && value <= 300 : value >= -40 && value <= 572), {
     message: 'A kitchen thermometer shows −40 to 300 °C.',
   });
 
+const temperature = temperatureSchema;
 const instant = z.number().int().min(0).max(8.64e15);
 const massKg = z
   .number()
   .positive('The weight must be more than nothing.')
   .max(HEAVIEST_KG, `At most ${HEAVIEST_KG} kg.`);
+const portions = z.number().int().min(1).max(99);
+/** Where it stands there, and whether it is covered. */
+const standing = { shelf: z.enum(shelves).optional(), covered: z.boolean().optional() };
+/** A thermometer further off than this is thrown away, not corrected. */
+const MOST_OFF = 10;
 const nothing = z.object({}).strict();
 const span = z.object({ fastMs: z.number().int().min(0), slowMs: z.number().int().min(0) });
 
@@ -44,10 +54,30 @@ export const payloads = {
       massKg,
       form: z.enum(formIds),
       condition: z.enum(['frozen', 'thawed', 'fresh', 'cooked']),
-      place: z.enum(['freezer', 'refrigerator', 'counter']),
+      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter']),
       since: instant.nullable(),
+      /** Brought by somebody else: what it was through before nobody here knows. */
+      from: z.enum(['guest', 'takeaway']).optional(),
+      reheatedBefore: z.literal(true).optional(),
     })
     .strict(),
+  /** Part of another food goes its own way from here, with all that happened to it before. */
+  portioned: z
+    .object({ from: z.uuid(), name: z.string().trim().min(1).max(80), massKg, portions: portions.optional() })
+    .strict(),
+  /** So much of it went off as another food. */
+  dividedOff: z.object({ to: z.uuid(), massKg, portions: portions.optional() }).strict(),
+  /** Another food was put to this one: it is as the worse of both from here. */
+  joined: z.object({ with: z.uuid() }).strict(),
+  joinedTo: z.object({ into: z.uuid() }).strict(),
+  /** Nobody can say where it was since then. */
+  unaccounted: z.object({ since: instant }).strict(),
+  /** The air of the store it is in was read too warm, and was last read right at `since`; then right again. */
+  storeWarm: z.object({ since: instant }).strict(),
+  storeRight: nothing,
+  /** A can or a pack was opened: its days count from here. */
+  opened: nothing,
+  labelled: nothing,
   /** Somebody remembered since when its days count: bought, opened, thawed or cooked. */
   dated: z.object({ since: instant }).strict(),
   planned: z
@@ -72,21 +102,32 @@ export const payloads = {
   thawed: nothing,
   ovenOn: nothing,
   cookingStarted: nothing,
-  reading: z.object({ temperature, where: z.string().max(80).optional() }).strict(),
+  reading: z
+    .object({
+      temperature,
+      where: z.string().max(80).optional(),
+      /** What to add, in its own degrees, because the thermometer reads off by that much. */
+      correction: z.number().min(-MOST_OFF).max(MOST_OFF).optional(),
+      /** The thermometer was dropped since its check, or is off by an unknown amount: it proves nothing. */
+      doubtful: z.literal(true).optional(),
+    })
+    .strict(),
   signSeen: nothing,
   offHeat: nothing,
   served: z.object({ air: temperature.optional() }).strict(),
   putAway: z
     .object({
       place: z.enum(['refrigerator', 'freezer']),
-      portions: z.number().int().min(1).max(99),
+      portions,
       depthM: z.number().positive().max(0.5),
+      ...standing,
     })
     .strict(),
   moved: z
     .object({
-      place: z.enum(['freezer', 'refrigerator', 'counter', 'car', 'table']),
+      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car', 'table']),
       air: temperature.optional(),
+      ...standing,
     })
     .strict(),
   coolingPlanned: coolingPlanSchema,

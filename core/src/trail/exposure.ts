@@ -23,6 +23,8 @@ export interface Exposure {
   readonly certain: boolean;
   /** Too late to go back into the cold: it counts until the food is used, wherever it is put. */
   readonly runsOn?: true;
+  /** It runs because the store is warm; the food itself has not been read. */
+  readonly spell?: true;
 }
 
 export interface BandTime {

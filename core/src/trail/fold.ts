@@ -3,6 +3,7 @@ import { rulesFor, type Guidance, type GuidanceChoice, type RuleSet } from '../g
 import type { FoodEvent } from './events';
 import { openExposure } from './exposure';
 import { handlers } from './handlers';
+import { worseOfBoth } from './joining';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
@@ -37,8 +38,11 @@ export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
       const at = verdicts.get(event.id)?.at;
       return at === undefined ? event : { ...event, at };
     })
-    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1));
+    .sort(inOrder);
 }
+
+/** By when they happened, then by when they were made. */
+const inOrder = (a: FoodEvent, b: FoodEvent): number => a.at - b.at || (a.id < b.id ? -1 : 1);
 
 /** The guidance a food goes by: its own choice, with the household's own values, or the household's. */
 export function guidanceOf({ guidedBy }: Pick<FoodState, 'guidedBy'>, guidance: Guidance): Guidance {
@@ -63,34 +67,120 @@ function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodStat
   return { ...handle(state, event, rules), lastAt: event.at };
 }
 
-const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set(['added', 'corrected', 'guided']);
+const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set([
+  'added',
+  'portioned',
+  'joined',
+  'corrected',
+  'guided',
+]);
 
 /** Whether an event can be folded onto a state as it stands, without the history behind it. */
 export function followsOn(state: FoodState, event: FoodEvent): boolean {
   return !NEEDS_ALL.has(event.type) && event.at >= state.lastAt;
 }
 
+/** The histories of other foods that a food was divided from or joined with. */
+export type Histories = ReadonlyMap<string, readonly FoodEvent[]>;
+const NO_OTHERS: Histories = new Map();
+
 /**
  * The state of a food from its whole history, in any order of arrival.
  *
+ * @param others the histories of the foods it was divided from or joined with, and of those these came from
  * @returns null when the food's coming was itself withdrawn
- * @throws BrokenTrail when the history lacks its beginning or mixes foods
+ * @throws BrokenTrail when the history lacks its beginning or that of a food it came from, or mixes foods
  */
-export function foldTrail(events: readonly FoodEvent[], guidance: Guidance): FoodState | null {
+export function foldTrail(
+  events: readonly FoodEvent[],
+  guidance: Guidance,
+  others: Histories = NO_OTHERS,
+): FoodState | null {
+  const guidedBy = choiceIn(wholeHistory(events, others));
+  const state = foldUntil(events, rulesOfFood({ guidedBy }, guidance), others, null);
+  return state && { ...state, guidedBy };
+}
+
+/** The ids of the foods a history refers to: those needed to fold it. */
+export function referredTo(events: readonly FoodEvent[]): readonly string[] {
+  return events.flatMap(({ type, payload }) =>
+    type === 'portioned' ? [payload.from] : type === 'joined' ? [payload.with] : [],
+  );
+}
+
+/**
+ * A food's history with what happened to the food it was divided from before, in order of time.
+ *
+ * @throws BrokenTrail when that history is not among the others
+ */
+export function wholeHistory(
+  events: readonly FoodEvent[],
+  others: Histories = NO_OTHERS,
+): readonly FoodEvent[] {
   const settled = settle(events);
-  const begin = settled.find((event): event is FoodEvent<'added'> => event.type === 'added');
+  const begin = settled.find((event): event is FoodEvent<'portioned'> => event.type === 'portioned');
+  if (!begin) return settled;
+  const before = wholeHistory(historyOf(begin.payload.from, others), others);
+  return [...before.filter((event) => inOrder(event, begin) < 0), ...settled];
+}
+
+/** Folds a history up to an event of another food, which is not yet part of it; all of it where none is given. */
+function foldUntil(
+  events: readonly FoodEvent[],
+  rules: RuleSet,
+  others: Histories,
+  until: FoodEvent | null,
+): FoodState | null {
+  const settled = settle(events).filter((event) => !until || inOrder(event, until) < 0);
+  const begin = settled.find(isBeginning);
   if (!begin) {
-    if (events.some(({ type }) => type === 'added')) return null;
+    if (events.some(isBeginning)) return null;
     throw new BrokenTrail('A trail begins with the food being added.');
   }
   if (events.some(({ foodId }) => foodId !== begin.foodId))
     throw new BrokenTrail('These events belong to different foods.');
-  const start: FoodState = { ...newFood(begin), guidedBy: choiceIn(settled) };
-  const rules = rulesOfFood(start, guidance);
+  const start = begin.type === 'added' ? newFood(begin) : portionOf(begin, rules, others);
+  if (!start) return null;
   return settled
     .filter((event) => event !== begin)
     .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event))
-    .reduce((state, event) => foldUnder(state, event, rules), start);
+    .reduce((state, event) => {
+      if (event.type !== 'joined') return foldUnder(state, event, rules);
+      const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
+      return other ? { ...worseOfBoth(state, other, event.at, rules), lastAt: event.at } : state;
+    }, start);
+}
+
+type Beginning = FoodEvent<'added'> | FoodEvent<'portioned'>;
+const isBeginning = (event: FoodEvent): event is Beginning =>
+  event.type === 'added' || event.type === 'portioned';
+
+function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {
+  const history = others.get(foodId);
+  if (!history) throw new BrokenTrail('The food it came from is not known.');
+  return history;
+}
+
+function portionOf(begin: FoodEvent<'portioned'>, rules: RuleSet, others: Histories): FoodState | null {
+  const whole = foldUntil(historyOf(begin.payload.from, others), rules, others, begin);
+  return whole && dividedFrom(whole, begin);
+}
+
+/** A portion has all that happened to its food before, and its own name, weight and way from there. */
+export function dividedFrom(whole: FoodState, begin: FoodEvent<'portioned'>): FoodState {
+  const { name, massKg, portions } = begin.payload;
+  return {
+    ...whole,
+    foodId: begin.foodId,
+    name,
+    massKg,
+    container: whole.container && { ...whole.container, portions: portions ?? whole.container.portions },
+    plan: null,
+    cooling: null,
+    labelled: false,
+    dividedFrom: whole.foodId,
+    lastAt: begin.at,
+  };
 }
 
 /** The guidance chosen last holds for the whole history: what happened is the same under any school. */
@@ -100,7 +190,7 @@ function choiceIn(settled: readonly FoodEvent[]): GuidanceChoice | null {
 }
 
 function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
-  const { foodKey, name, massKg, form, condition, place, since } = payload;
+  const { foodKey, name, massKg, form, condition, place, since, reheatedBefore } = payload;
   const food = foodById(foodKey);
   const cooked = condition === 'cooked' || food.cooking === null;
   const frozen = condition === 'frozen' || place === 'freezer';
@@ -110,9 +200,22 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
     name,
     massKg,
     form,
-    stage: frozen ? 'frozen' : cooked ? 'stored' : condition === 'thawed' ? 'thawed' : 'raw',
+    // What was heated again before it came is eaten while it is hot.
+    stage: frozen
+      ? 'frozen'
+      : cooked && reheatedBefore && place === 'counter'
+        ? 'serving'
+        : cooked
+          ? 'stored'
+          : condition === 'thawed'
+            ? 'thawed'
+            : 'raw',
     place,
     placeSince: at,
+    shelf: null,
+    covered: false,
+    labelled: false,
+    dividedFrom: null,
     cooked,
     // Raw food that came frozen has used no day yet, whenever it was bought.
     daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
@@ -149,7 +252,7 @@ function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
     cooledAt: null,
     container: null,
     cooling: null,
-    reheats: 0,
+    reheats: reheatedBefore ? 1 : 0,
     ovenOnAt: null,
     servedAt: null,
     lastReading: null,

@@ -6,6 +6,8 @@ import { airFactor, closeExposure, openExposure, runningExposure } from './expos
 import { withDate, withCountsClosed } from './life';
 import { freeze, goTo, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
+import { beginSpell, endSpell } from './spells';
+import { ledgerOf } from './state';
 import type { CookState, Fault, FoodState, Stage } from './state';
 import { beginThaw, withWaterCounted } from './thawing';
 
@@ -17,7 +19,10 @@ type Handler<Type extends EventType> = (
 
 /** What each type of event does to a food's state. */
 export const handlers: { [Type in EventType]: Handler<Type> } = {
+  // Beginnings, and what needs another food's history, are taken in where a trail is folded.
   added: (state) => state,
+  portioned: (state) => state,
+  joined: (state) => state,
   note: (state) => state,
   // Taken in before folding, since it speaks of another event; so is the guidance, which holds for the whole history.
   corrected: (state) => state,
@@ -85,23 +90,32 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     return { ...out, stage: 'serving', servedAt: at };
   },
 
-  putAway: (state, { at, payload: { place, portions, depthM } }, rules) => {
+  putAway: (state, { at, payload: { place, portions, depthM, shelf, covered } }, rules) => {
     const kept = withPartCook(unfreeze(state, at), at, rules);
     const cold = putInCold(kept, at, place, depthM, rules);
     const stored: FoodState = {
       ...cold,
       stage: stageInStore(cold),
       container: { portions, depthM },
+      shelf: shelf ?? null,
+      covered: covered ?? cold.covered,
+      labelled: false,
       plan: null,
     };
     return place === 'freezer' ? intoFreezer(stored, at, rules) : stored;
   },
 
-  moved: (state, { at, payload: { place, air } }, rules) => {
+  moved: (state, { at, payload: { place, air, shelf, covered } }, rules) => {
+    if (place === state.place && place === 'refrigerator')
+      return { ...state, shelf: shelf ?? state.shelf, covered: covered ?? state.covered };
     const counted = withWaterCounted(state, at, rules);
     const before =
       place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
-    const moved = goTo(before, place, at, rules, airFactor(air, rules));
+    const moved: FoodState = {
+      ...goTo(before, place, at, rules, airFactor(air, rules)),
+      shelf: shelf ?? null,
+      covered: covered ?? state.covered,
+    };
     if (place === 'freezer') return intoFreezer(moved, at, rules);
     if (state.stage !== 'frozen') return moved;
     // Frozen food that leaves the freezer begins to thaw, whether or not anyone said so.
@@ -113,6 +127,28 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     cooling: { plannedAt: at, plan: payload, coldest: null },
   }),
 
+  dividedOff: (state, { payload: { massKg, portions } }) => ({
+    ...state,
+    massKg: Math.max(state.massKg - massKg, LEAST_KG),
+    container: state.container && {
+      ...state.container,
+      portions: Math.max(1, state.container.portions - (portions ?? 0)),
+    },
+  }),
+  joinedTo: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'joined', plan: null }),
+  unaccounted: (state, { at, payload }) => {
+    const from = Math.min(payload.since, at);
+    const lost = { ledger: ledgerOf(state), place: state.place, side: 'cold', certain: false } as const;
+    return {
+      ...state,
+      exposures: openExposure(state.exposures, { ...lost, from, to: at, startFixed: true }),
+    };
+  },
+  storeWarm: (state, { at, payload }) => beginSpell(state, Math.min(payload.since, at)),
+  storeRight: (state, { at }) => endSpell(state, at),
+  opened: (state, { at }) => ({ ...state, daysFrom: at, pauses: [] }),
+  labelled: (state) => ({ ...state, labelled: true }),
+
   eaten: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'eaten', plan: null }),
   discarded: (state, { at }, rules) => ({
     ...goTo(state, 'gone', at, rules),
@@ -120,6 +156,9 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     plan: null,
   }),
 };
+
+/** Something is left of what was divided, if only to be finished. */
+const LEAST_KG = 0.001;
 
 const newCook = (at: number): CookState => ({ startedAt: at, readings: [], metAt: null, offHeatAt: null });
 

@@ -11,4 +11,6 @@ export * from './cooking';
 export * from './thawing';
 export * from './sketch';
 export * from './eatNext';
+export * from './storeAir';
+export * from './whatIf';
 export * from './eventWords';

@@ -98,7 +98,7 @@ const CASES: [string, FoodEvent[], number, Verdict][] = [
     'below the target: back on the heat',
     [...off.slice(0, 4), read(START, 144.9), happened(START, 'offHeat')],
     minutes(5),
-    'actBy',
+    'useNow',
   ],
   [
     'below the target and then kept: cooking is not done by halves',
@@ -170,7 +170,7 @@ const CASES: [string, FoodEvent[], number, Verdict][] = [
     '145 °F is reached by 62.8 °C, not by 62.7',
     [...off.slice(0, 4), read(START, 62.7, 'C'), happened(START, 'offHeat')],
     minutes(5),
-    'actBy',
+    'useNow',
   ],
   [
     'heated once: eat now',

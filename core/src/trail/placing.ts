@@ -6,8 +6,9 @@ import type { Place } from './events';
 import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
 import { ledgerOf, type FoodState } from './state';
 
-/** Places where nothing keeps the food cold or hot. */
-const uncontrolled = (place: Place): boolean => place === 'counter' || place === 'car' || place === 'table';
+/** Places where nothing keeps the food cold or hot. No food here keeps in a cupboard once it is opened or cooked. */
+const uncontrolled = (place: Place): boolean =>
+  place === 'counter' || place === 'car' || place === 'table' || place === 'cupboard';
 
 export const inTheCold = (place: Place): boolean => place === 'refrigerator' || place === 'freezer';
 

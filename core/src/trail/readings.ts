@@ -1,9 +1,10 @@
-import type { RuleSet } from '../guidance';
+import { coolingMs, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost } from '../units';
 import { chilled } from './chill';
 import { metAt, targetOf } from './cooking';
 import type { FoodEvent } from './events';
 import { closeExposure, crossing, openExposure, restartExposure, runningExposure } from './exposure';
+import { settleSpell } from './spells';
 import { ledgerOf, type FoodState, type TrailReading } from './state';
 
 /**
@@ -11,7 +12,13 @@ import { ledgerOf, type FoodState, type TrailReading } from './state';
  * starts; in the cold it shows whether the cold holds.
  */
 export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules: RuleSet): FoodState {
-  const reading: TrailReading = { at: event.at, temperature: event.payload.temperature };
+  const { temperature, correction = 0, doubtful } = event.payload;
+  // What a doubtful thermometer says is kept in the history and proves nothing.
+  if (doubtful) return state;
+  const reading: TrailReading = {
+    at: event.at,
+    temperature: { ...temperature, value: temperature.value + correction },
+  };
   const read: FoodState = {
     ...state,
     lastReading: reading,
@@ -65,22 +72,30 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
 function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
   const limit = rules.bands.refrigerator.value.at;
   if (isAtMost(reading.temperature, limit)) {
-    return {
+    const cold: FoodState = {
       ...state,
       lastGood: reading,
       cooledAt: state.coolingSince === null ? null : (state.cooledAt ?? reading.at),
-      exposures: closeExposure(state.exposures, reading.at),
     };
+    return runningExposure(state.exposures)?.spell
+      ? settleSpell(cold, reading.at)
+      : { ...cold, exposures: closeExposure(state.exposures, reading.at) };
   }
-  if (runningExposure(state.exposures)) return state;
-  const coolingUntil =
-    state.coolingSince === null
-      ? state.placeSince
-      : state.coolingSince + rules.cooling.secondMark.value.withinMs;
-  if (state.coolingSince !== null && reading.at <= coolingUntil) return state;
+  const running = runningExposure(state.exposures);
+  const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + coolingMs(rules);
+  const cooling = state.coolingSince !== null && reading.at <= coolingUntil && !running?.spell;
+  if (running?.certain || cooling) return state;
+  const warm = {
+    ledger: ledgerOf(state),
+    place: state.place,
+    side: 'cold',
+    startFixed: true,
+    from: reading.at,
+  } as const;
+  // The food itself is warm: what was open so far is certain from here on.
+  if (running) return { ...state, exposures: openExposure(closeExposure(state.exposures, reading.at), warm) };
   // Warmer than a refrigerator may be: how long already is unknown, so it counts from the last good record.
   const from = Math.max(state.lastGood?.at ?? 0, coolingUntil, state.placeSince);
-  const warm = { ledger: ledgerOf(state), place: state.place, side: 'cold', startFixed: true } as const;
   const unknown = openExposure(state.exposures, { ...warm, from, to: reading.at, certain: false });
-  return { ...state, exposures: openExposure(unknown, { ...warm, from: reading.at }) };
+  return { ...state, exposures: openExposure(unknown, warm) };
 }

@@ -57,8 +57,10 @@ export function sketchTrail(events: readonly FoodEvent[], until: number): Sketch
       drawnFrom = event.at;
       line.push({ at: event.at, temperatureC: startsAt(event.payload.condition, place) });
     } else if (event.type === 'reading') {
-      readings.push({ at: event.at, temperature: event.payload.temperature });
-      line.push({ at: event.at, temperatureC: toCelsius(event.payload.temperature) });
+      const { temperature, correction = 0 } = event.payload;
+      const read = { ...temperature, value: temperature.value + correction };
+      readings.push({ at: event.at, temperature: read });
+      line.push({ at: event.at, temperatureC: toCelsius(read) });
     } else {
       const next = placeAfter(event);
       if (next === null) continue;

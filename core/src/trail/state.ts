@@ -1,7 +1,7 @@
 import type { FormId } from '../foods';
 import type { Temperature } from '../units';
 import type { CoolingPlan } from './coolingPlan';
-import type { Payload, Place } from './events';
+import type { Payload, Place, Shelf } from './events';
 import type { GuidanceChoice } from '../guidance';
 import type { Chill } from './chill';
 import type { Exposure, Ledger } from './exposure';
@@ -17,6 +17,7 @@ export type Stage =
   | 'serving'
   | 'stored'
   | 'reheating'
+  | 'joined'
   | 'eaten'
   | 'discarded';
 
@@ -70,6 +71,11 @@ export interface FoodState {
   readonly stage: Stage;
   readonly place: Place;
   readonly placeSince: number;
+  readonly shelf: Shelf | null;
+  readonly covered: boolean;
+  readonly labelled: boolean;
+  /** The food it was divided from, if any. */
+  readonly dividedFrom: string | null;
   /** True once a full cook is done, or for food that came cooked or is eaten as it is. */
   readonly cooked: boolean;
   /** When its days began to count; null when nobody knows. */

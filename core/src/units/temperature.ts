@@ -32,6 +32,11 @@ export function inUnit(temperature: Temperature, unit: TemperatureUnit): Tempera
   return { value: unit === 'C' ? toCelsius(temperature) : toFahrenheit(temperature), unit };
 }
 
+/** @returns a difference of temperatures, given in K, in the degrees of a unit */
+export function kelvinIn(kelvin: number, unit: TemperatureUnit): number {
+  return unit === 'C' ? kelvin : snap(kelvin * 1.8, Math.abs(kelvin));
+}
+
 /**
  * Compares two temperatures without rounding either: both are scaled to ninths of a kelvin (9 °C + 160 = 5 °F), which
  * keeps decimal inputs exact, so that 145 °F fails 63 °C and 165 °F fails 75 °C as they must.

@@ -4,6 +4,8 @@ import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
+import { deleteLineage } from '../repositories/lineage';
+import { deleteStoreReadings } from '../repositories/storeReadings';
 import {
   findDemoHousehold,
   insertHousehold,
@@ -53,6 +55,8 @@ export async function restartDemo(
   await db.transaction(async (trx) => {
     await deleteEvents(trx, household.id);
     await deleteFoods(trx, household.id);
+    await deleteLineage(trx, household.id);
+    await deleteStoreReadings(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);
     await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
     await tell(trx, fresh, wall, zone);

@@ -9,6 +9,7 @@ import { onError, problem } from './problem';
 import { foodRoutes } from './routes/foods';
 import { householdRoutes } from './routes/household';
 import { sessionRoutes } from './routes/session';
+import { storeRoutes } from './routes/stores';
 import { signedIn } from './session';
 import { webClient } from './webClient';
 
@@ -55,11 +56,19 @@ export function createApp(services: Services): OpenAPIHono {
   app.get('/api/health', (c) => c.json({ ok: true }));
   app.doc('/api/openapi.json', { openapi: '3.0.0', info: { title: 'Omtel', version: '0.1.0' } });
   app.route('/api/session', sessionRoutes(services));
-  for (const guarded of ['/api/household', '/api/household/*', '/api/foods', '/api/foods/*', '/api/events']) {
+  for (const guarded of [
+    '/api/household',
+    '/api/household/*',
+    '/api/foods',
+    '/api/foods/*',
+    '/api/events',
+    '/api/stores/*',
+  ]) {
     app.use(guarded, signedIn(services.secret));
   }
   app.route('/api/household', householdRoutes(services));
   app.route('/api', foodRoutes(services));
+  app.route('/api/stores', storeRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
   if (services.webRoot) app.route('/', webClient(services.webRoot));
   return app;

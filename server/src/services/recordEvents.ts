@@ -3,13 +3,14 @@ import { BrokenTrail, type FoodEvent } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { appendEvents, foodsOfEvents } from '../repositories/events';
+import { appendLineage, descendantsOf } from '../repositories/lineage';
 import { lockHousehold } from '../repositories/households';
 import { refold } from './refold';
 import { Refusal } from './refusal';
 import { householdNow } from './householdClock';
 
 /** Clocks of phones and servers differ a little; what lies further ahead has not happened. */
-const AHEAD_MS = 2 * 60 * 1000;
+export const AHEAD_MS = 2 * 60 * 1000;
 
 /**
  * Appends what happened and stores the foods' new states, all in one transaction. Sending the same events again is
@@ -31,6 +32,7 @@ export async function recordEvents(
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
     await appendEvents(trx, householdId, events, now);
+    await appendLineage(trx, householdId, events);
     // An id that was known already belongs to the food it was first recorded for, whatever the new copy says.
     const foodIds = await foodsOfEvents(
       trx,
@@ -38,7 +40,8 @@ export async function recordEvents(
       events.map(({ id }) => id),
     );
     try {
-      const stored = await Promise.all(foodIds.map((foodId) => refold(trx, household, foodId)));
+      const touched = [...foodIds, ...(await descendantsOf(trx, householdId, foodIds))];
+      const stored = await Promise.all(touched.map((foodId) => refold(trx, household, foodId)));
       return { accepted: events.map(({ id }) => id), foods: stored.filter((food) => food !== null) };
     } catch (error) {
       if (error instanceof BrokenTrail)

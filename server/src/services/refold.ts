@@ -2,6 +2,7 @@ import type { StoredFood } from '@omtel/core/api';
 import { foldTrail } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { eventsOfFood } from '../repositories/events';
+import { othersOf } from './histories';
 import { deleteFood, saveFood, staleFoods } from '../repositories/foods';
 import { lockHousehold, type HouseholdRow } from '../repositories/households';
 
@@ -17,7 +18,8 @@ export async function refold(
   foodId: string,
 ): Promise<StoredFood | null> {
   const history = await eventsOfFood(trx, household.id, foodId);
-  const state = foldTrail(history, household.settings.guidance);
+  const others = await othersOf(trx, household.id, history);
+  const state = foldTrail(history, household.settings.guidance, others);
   if (!state) {
     await deleteFood(trx, household.id, foodId);
     return null;

@@ -1,5 +1,6 @@
+import type { Settings } from '@omtel/core/api';
 import { payloads, type FoodState, type Payload } from '@omtel/core/trail';
-import { NumberProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
+import { kelvinIn, NumberProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -21,14 +22,14 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
 export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
-  const { units } = useKitchen();
+  const { units, settings } = useKitchen();
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
 
   const submit = async () => {
-    const read = readReading(text, unit);
+    const read = readReading(text, unit, settings.thermometer);
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
     await recordNow(food, `read ${text.trim()} °${unit}`, 'reading', read);
@@ -63,9 +64,17 @@ export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
 }
 
 /** A reading as it is kept, or a sentence for its field. */
-function readReading(text: string, unit: TemperatureUnit): Payload<'reading'> | { problem: string } {
+function readReading(
+  text: string,
+  unit: TemperatureUnit,
+  { readsHighK, inDoubt }: Settings['thermometer'],
+): Payload<'reading'> | { problem: string } {
   try {
-    const parsed = payloads.reading.safeParse({ temperature: { value: parseNumber(text), unit } });
+    const parsed = payloads.reading.safeParse({
+      temperature: { value: parseNumber(text), unit },
+      ...(readsHighK !== 0 && { correction: -kelvinIn(readsHighK, unit) }),
+      ...(inDoubt && { doubtful: true }),
+    });
     return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
   } catch (error) {
     if (error instanceof NumberProblem) return { problem: error.message };

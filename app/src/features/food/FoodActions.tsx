@@ -26,6 +26,8 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
           <Button label="Will it cool in time?" onPress={() => open('cool')} />
         )}
         {cooked && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
+        <Button label="Divide or combine" onPress={() => open('divide')} />
+        <Button label="What if" onPress={() => open('whatif')} />
         {cooked && stage === 'stored' && <Button label="Heat it" onPress={() => open('cook')} />}
         {place === 'refrigerator' && (
           <Button

@@ -1,6 +1,6 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import { judge, placeWords, sketchTrail, type FoodState } from '@omtel/core/trail';
+import { judge, placeWords, sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoodQuery } from '../../store/api';
@@ -17,6 +17,7 @@ import { FoodActions } from './FoodActions';
 import { History } from './History';
 import { Reasons } from './Reasons';
 import { RulingPanel } from './RulingPanel';
+import { RuledBy } from './RuledBy';
 import { SayWhen } from './SayWhen';
 import { useAct } from './useAct';
 
@@ -37,7 +38,8 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       </Screen>
     );
   }
-  const { food, events } = data;
+  const { food, events, others } = data;
+  const history = wholeHistory(events, new Map(Object.entries(others)));
   const { state } = food;
   const ruling = judge(state, kitchen);
   const next = mainAction(state, kitchen);
@@ -67,7 +69,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
       <TrailDrawing
         name={state.name}
-        sketch={{ ...sketchTrail(events, kitchen.now), to: Math.max(kitchen.now, drawnTo) }}
+        sketch={{ ...sketchTrail(history, kitchen.now), to: Math.max(kitchen.now, drawnTo) }}
         exposures={state.exposures}
         rules={kitchen.rules}
         units={kitchen.units}
@@ -76,7 +78,8 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       />
       {ruling && <Reasons reasons={ruling.reasons} />}
       <FoodActions food={state} />
-      <History events={events} />
+      <RuledBy food={state} />
+      <History events={history} foodId={state.foodId} />
     </Screen>
   );
 }

@@ -1,5 +1,5 @@
 import { moment } from '@omtel/core/time';
-import { eventWords, settle, type FoodEvent } from '@omtel/core/trail';
+import { eventWords, type FoodEvent } from '@omtel/core/trail';
 import { MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -13,11 +13,20 @@ import { Words } from '../../ui/Words';
 
 const EARLIER_MIN = [5, 15, 60];
 
-/** What happened, newest first. Any entry can be set right; the first version stays in the records. */
-export function History({ events }: { readonly events: readonly FoodEvent[] }) {
+interface HistoryProps {
+  /** Settled, with what happened to the food it was divided from. */
+  readonly events: readonly FoodEvent[];
+  readonly foodId: string;
+}
+
+/**
+ * What happened, newest first. Any entry can be set right; the first version stays in the records. What happened before it
+ * was divided is set right on the food it came from.
+ */
+export function History({ events, foodId }: HistoryProps) {
   const [open, setOpen] = useState<string | null>(null);
   const { now, zone, units } = useKitchen();
-  const newestFirst = [...settle(events)].reverse();
+  const newestFirst = [...events].reverse();
   return (
     <Rows title="What happened">
       {newestFirst.map((event) => (
@@ -33,7 +42,9 @@ export function History({ events }: { readonly events: readonly FoodEvent[] }) {
             </Words>
             <Words style={styles.what}>{eventWords(event, { units, zone })}</Words>
           </Pressable>
-          {open === event.id && <Correct event={event} onDone={() => setOpen(null)} />}
+          {open === event.id && event.foodId === foodId && (
+            <Correct event={event} onDone={() => setOpen(null)} />
+          )}
         </View>
       ))}
     </Rows>

@@ -1,4 +1,5 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
+import { searchFoods } from '@omtel/core/foods';
 import { Link, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -11,13 +12,23 @@ import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { FoodTargets } from './FoodTargets';
 
 /** The rooms of a rule set, in the order a cook asks for them. */
 const SECTIONS: [title: string, of: (rules: RuleSet) => object][] = [
   ['Cook to', ({ cooking }) => cooking.targets],
   ['Out of the cold', ({ bands, bandTime, holding }) => ({ bands, bandTime, holding })],
-  ['Thaw', ({ thawing, afterThaw, refreezing }) => ({ thawing, afterThaw, refreezing })],
+  [
+    'Thaw',
+    ({ thawing, afterThaw, afterThawCooked, refreezing }) => ({
+      thawing,
+      afterThaw,
+      afterThawCooked,
+      refreezing,
+    }),
+  ],
   ['Cool and heat again', ({ cooling, reheating }) => ({ cooling, reheating })],
+  ['Not eaten at all', ({ avoided }) => ({ avoided })],
   ['Keep', ({ storage }) => storage],
   [
     'Roast',
@@ -49,6 +60,7 @@ export function GuideScreen() {
     [rules],
   );
   const wanted = text.trim().toLowerCase();
+  const foods = wanted === '' ? 0 : searchFoods(wanted).length;
   const shown = sections
     .map(([title, found]): [string, readonly Rule[]] => [
       title,
@@ -57,9 +69,21 @@ export function GuideScreen() {
     .filter(([, found]) => found.length > 0);
   return (
     <Screen title="Guide" subtitle={rules.name} aside={<UnitSwitch />} rules>
-      <Button label="What if: try shape, weight and place" onPress={() => router.push('/guide/bench')} />
-      <Field label="Find a number" value={text} onChange={setText} hint="Such as poultry, soup, thawing" />
-      {shown.length === 0 && <Empty title="No rule by that name">Try a plainer word.</Empty>}
+      <Field
+        label="Find a number"
+        value={text}
+        onChange={setText}
+        hint="A food or a word, such as pork chops, soup, thawing"
+      />
+      {wanted === '' && (
+        <View style={styles.doors}>
+          <Button label="Where schools differ" onPress={() => router.push('/guide/differences')} />
+          <Button label="Sources" onPress={() => router.push('/guide/sources')} />
+          <Button label="What if: shape, weight, place" onPress={() => router.push('/guide/bench')} />
+        </View>
+      )}
+      {wanted !== '' && <FoodTargets text={wanted} />}
+      {shown.length === 0 && foods === 0 && <Empty title="No rule by that name">Try a plainer word.</Empty>}
       {shown.map(([title, found]) => (
         <Rows key={title} title={title}>
           {found.map((rule) => (
@@ -79,6 +103,7 @@ export function GuideScreen() {
 }
 
 const styles = StyleSheet.create({
+  doors: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
   line: { flexDirection: 'row', gap: space.m, justifyContent: 'space-between', width: '100%' },
   title: { flex: 1 },
   value: { flexShrink: 1, maxWidth: '55%', textAlign: 'right' },

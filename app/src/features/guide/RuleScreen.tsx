@@ -1,4 +1,14 @@
-import { describeValue, listRules, sources } from '@omtel/core/guidance';
+import {
+  describeValue,
+  ruleById,
+  ruleIn,
+  rulesOf,
+  sources,
+  UnknownRule,
+  type Rule,
+  type RuleSet,
+  type RuleSetId,
+} from '@omtel/core/guidance';
 import { useLocalSearchParams } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -8,12 +18,13 @@ import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { OwnValue } from './OwnValue';
 
 /** One rule: its value in both unit systems, its source, and why it reads as it does. */
 export function RuleScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
   const { rules, units } = useKitchen();
-  const rule = listRules(rules).find((candidate) => candidate.id === id);
+  const rule = ruleFor(id, rules);
   if (!rule) {
     return (
       <Screen title="Rule" backTo="/guide">
@@ -28,12 +39,23 @@ export function RuleScreen() {
   const [here, there] = [describeValue(rule.value, units), describeValue(rule.value, other)];
   const source = sources[rule.source];
   return (
-    <Screen title={rule.title} subtitle={rules.name} backTo="/guide" aside={<UnitSwitch />} rules>
+    <Screen
+      title={rule.title}
+      subtitle={rulesOf(id.split('.')[0] as RuleSetId).name}
+      backTo="/guide"
+      aside={<UnitSwitch />}
+      rules
+    >
       <Panel edge="rim">
         <Heading>{here}</Heading>
         {there !== here && <Words tone="soft">{there}</Words>}
       </Panel>
+      {rule.borrowed && (
+        <Words>{`${rulesOf(id.split('.')[0] as RuleSetId).name} is silent here and borrows the home chart’s value.`}</Words>
+      )}
+      {rule.own && <Words>Your own, stricter than the rule.</Words>}
       {rule.note && <Words>{rule.note}</Words>}
+      {id.startsWith(`${rules.school}.`) && <OwnValue rule={rule} />}
       <View style={styles.source}>
         <Heading level={3}>Source</Heading>
         <Words>{source.title}</Words>
@@ -42,6 +64,16 @@ export function RuleScreen() {
       </View>
     </Screen>
   );
+}
+
+/** The rule as this household has it; one of another school as it was published. */
+function ruleFor(id: string, rules: RuleSet): Rule | null {
+  try {
+    return id.startsWith(`${rules.school}.`) ? ruleIn(rules, id) : ruleById(id);
+  } catch (error) {
+    if (error instanceof UnknownRule) return null;
+    throw error;
+  }
 }
 
 const styles = StyleSheet.create({ source: { gap: space.xs } });

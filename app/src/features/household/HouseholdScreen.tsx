@@ -11,9 +11,11 @@ import { Screen } from '../../ui/Screen';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { DemoClock } from './DemoClock';
+import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
+import { ThermometerFields } from './ThermometerFields';
 
-/** The household: units, look, when somebody is home and awake, and the demo's clock. */
+/** The household: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
 export function HouseholdScreen() {
   const { household, settings, rules } = useKitchen();
   const [change] = useChangeSettingsMutation();
@@ -29,6 +31,7 @@ export function HouseholdScreen() {
   return (
     <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now">
       {household.clock.movable && <DemoClock />}
+      <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
       <View style={styles.group}>
         <Heading>Units</Heading>
         <Choice
@@ -73,6 +76,10 @@ export function HouseholdScreen() {
           />
         </View>
       </View>
+      <ThermometerFields
+        thermometer={settings.thermometer}
+        onChange={(thermometer) => set({ thermometer })}
+      />
       <HomeAndAwake availability={settings.availability} onChange={(availability) => set({ availability })} />
       <Button label="Sign out" onPress={() => void leave()} />
     </Screen>

@@ -1,9 +1,10 @@
 import { byEatNext, judge, type FoodState, type Ruling } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
+import { Choice } from '../../ui/Choice';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -11,12 +12,21 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { FoodScreen } from '../food/FoodScreen';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { ByPlace } from './ByPlace';
+import { ChosenBar } from './ChosenBar';
 import { StoredRow } from './StoredRow';
+import { useStoreActs } from './useStoreActs';
 
 export interface RuledFood {
   readonly food: FoodState;
   readonly ruling: Ruling;
 }
+
+type View = 'next' | 'place';
+const VIEWS = [
+  { value: 'next', label: 'Eat next' },
+  { value: 'place', label: 'By place' },
+] as const;
 
 const NOT_TO_EAT = new Set(['discard', 'cannotTell']);
 
@@ -52,11 +62,31 @@ export function StoresScreen() {
       ))}
     </Rows>
   );
+  const [view, setView] = useState<View>('next');
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const choose = (foodId: string) =>
+    setChosen((all) =>
+      all.has(foodId) ? new Set([...all].filter((id) => id !== foodId)) : new Set([...all, foodId]),
+    );
+  const act = useStoreActs(() => setChosen(new Set()));
+  const chosenFoods = ruled.map(({ food }) => food).filter(({ foodId }) => chosen.has(foodId));
   const notToEat = ({ ruling }: RuledFood) => NOT_TO_EAT.has(ruling.verdict);
   const frozen = ({ food }: RuledFood) => food.place === 'freezer';
 
   const list = (
-    <Screen title="Stores" subtitle="By what to eat next" aside={<UnitSwitch />} rules>
+    <Screen
+      title="Stores"
+      subtitle={view === 'next' ? 'By what to eat next' : 'By where it stands'}
+      aside={<UnitSwitch />}
+      rules
+      foot={
+        view === 'place' &&
+        chosenFoods.length > 0 && (
+          <ChosenBar foods={chosenFoods} {...act} onNone={() => setChosen(new Set())} />
+        )
+      }
+    >
+      <Choice label="Order" quiet value={view} onChange={setView} options={VIEWS} />
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the stores" />}
       {data && ruled.length === 0 && (
@@ -64,9 +94,15 @@ export function StoresScreen() {
           What you plan or put away shows here, with how long it keeps.
         </Empty>
       )}
-      {group('Settle first', notToEat)}
-      {group('Eat next', (item) => !notToEat(item) && !frozen(item))}
-      {group('Freezer', (item) => !notToEat(item) && frozen(item))}
+      {view === 'next' ? (
+        <>
+          {group('Settle first', notToEat)}
+          {group('Eat next', (item) => !notToEat(item) && !frozen(item))}
+          {group('Freezer', (item) => !notToEat(item) && frozen(item))}
+        </>
+      ) : (
+        <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
+      )}
     </Screen>
   );
   const detail = shown ?? ruled[0]?.food.foodId;

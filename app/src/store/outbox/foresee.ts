@@ -1,5 +1,12 @@
 import type { Guidance } from '@omtel/core/guidance';
-import { foldEvent, foldTrail, followsOn, type FoodEvent, type FoodState } from '@omtel/core/trail';
+import {
+  dividedFrom,
+  foldEvent,
+  foldTrail,
+  followsOn,
+  type FoodEvent,
+  type FoodState,
+} from '@omtel/core/trail';
 import { api } from '../api';
 import type { AppDispatch } from '../store';
 
@@ -9,7 +16,11 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], gui
     dispatch(
       api.util.updateQueryData('foods', undefined, (draft) => {
         const index = draft.foods.findIndex(({ state }) => state.foodId === event.foodId);
-        const next = nextState(draft.foods[index]?.state, event, guidance);
+        const origin =
+          event.type === 'portioned'
+            ? draft.foods.find(({ state }) => state.foodId === event.payload.from)?.state
+            : undefined;
+        const next = nextState(draft.foods[index]?.state, event, guidance, origin);
         if (!next) return;
         const entry = { state: next, eventCount: (draft.foods[index]?.eventCount ?? 0) + 1 };
         const foods = draft.foods as (typeof entry)[];
@@ -21,16 +32,20 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], gui
     dispatch(
       api.util.updateQueryData('food', event.foodId, (draft) => {
         const history = [...draft.events, event];
-        const state = foldTrail(history as FoodEvent[], guidance);
-        return state
-          ? { food: { state, eventCount: history.length }, events: history as FoodEvent[] }
-          : undefined;
+        const state = foldTrail(history as FoodEvent[], guidance, new Map(Object.entries(draft.others)));
+        return state ? { ...draft, food: { state, eventCount: history.length }, events: history } : undefined;
       }),
     );
   }
 }
 
-function nextState(state: FoodState | undefined, event: FoodEvent, guidance: Guidance): FoodState | null {
+function nextState(
+  state: FoodState | undefined,
+  event: FoodEvent,
+  guidance: Guidance,
+  origin: FoodState | undefined,
+): FoodState | null {
+  if (!state && event.type === 'portioned') return origin ? dividedFrom(origin, event) : null;
   if (!state) return event.type === 'added' ? foldTrail([event], guidance) : null;
   // What needs the whole history waits for the server, which has it.
   return followsOn(state, event) ? foldEvent(state, event, guidance) : null;

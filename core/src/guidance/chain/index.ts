@@ -92,7 +92,7 @@ export const chainRules = ruleSet(
         title: 'Second cooling mark',
         value: { kind: 'coolingMark', from: celsius(21), to: celsius(5), withinMs: 4 * HOUR_MS },
         source: 'fsanz-322',
-        note: 'Counted from the first.',
+        note: 'After the first: 6 h in all, so that a quick first stage is never held against the food.',
       },
       marksBind: {
         title: 'The cooling marks rule on the food',

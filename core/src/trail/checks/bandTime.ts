@@ -41,20 +41,7 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
       },
     ];
   }
-  if (left < 0) {
-    const cold = formatCeiling(rules.bands.refrigerator.value.at, units);
-    const since = exposures.find(({ certain }) => !certain)!;
-    return [
-      {
-        verdict: 'cannotTell',
-        until: null,
-        headline: 'Cannot tell if it cooled in time.',
-        because: `Was its middle at ${cold} or colder by ${moment(now + left, now, zone)}? If nobody can say, throw it away.`,
-        action: { kind: 'read', label: 'Log a reading' },
-        reason: { ...reason, detail: `${reason.detail}; not known since ${moment(since.from, now, zone)}` },
-      },
-    ];
-  }
+  if (left < 0) return [cannotTell(exposures, now + left, reason, context)];
   const chill = chillLimit(state, rules);
   const noReturn = exposures.some(
     (each) => each.to === null && (each.runsOn || eatenCold(each, state, chill)),
@@ -105,6 +92,38 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
   ];
 }
 
+/** What is not certain has overrun: the one question that would settle it, by why it is not certain. */
+function cannotTell(
+  exposures: readonly Exposure[],
+  ranOutAt: number,
+  reason: Finding['reason'],
+  { now, zone, rules, units }: CheckContext,
+): Finding {
+  const cold = formatCeiling(rules.bands.refrigerator.value.at, units);
+  const open = exposures.filter(({ certain }) => !certain);
+  const { from, to, side, spell } = open.at(-1)!;
+  const since = moment(from, now, zone);
+  const [headline, question] = spell
+    ? [
+        'Cannot tell how warm it got.',
+        `Its store was too warm from ${since}. Was the food itself ${cold} or colder?`,
+      ]
+    : side === 'cold'
+      ? ['Cannot tell where it was.', `Was it in the cold from ${since} to ${moment(to ?? now, now, zone)}?`]
+      : [
+          'Cannot tell if it cooled in time.',
+          `Was its middle at ${cold} or colder by ${moment(ranOutAt, now, zone)}?`,
+        ];
+  return {
+    verdict: 'cannotTell',
+    until: null,
+    headline,
+    because: `${question} If nobody can say, throw it away.`,
+    action: { kind: 'read', label: 'Log a reading' },
+    reason: { ...reason, detail: `${reason.detail}; not known since ${since}` },
+  };
+}
+
 /** Cold food that is out to be eaten, where that does not go back. */
 const eatenCold = ({ side }: Exposure, { place }: FoodState, { served }: ChillLimit): boolean =>
   place === 'table' && side === 'cold' && !served;
@@ -118,6 +137,14 @@ function running(
 ): Finding {
   const by = moment(until, now, zone);
   const shared = { verdict: 'actBy', until, reason } as const;
+  if (state.exposures.some(({ to, spell }) => to === null && spell)) {
+    return {
+      ...shared,
+      headline: `Read it by ${by}.`,
+      because: `Its store is too warm. ${formatCeiling(rules.bands.refrigerator.value.at, units)} or less settles it.`,
+      action: { kind: 'read', label: 'Log a reading' },
+    };
+  }
   if (state.place === 'refrigerator' || state.place === 'freezer') {
     return {
       ...shared,

@@ -44,7 +44,8 @@ export const cookedThroughCheck: Check = (state, { now, zone, units, rules }) =>
   const until = bandEndsAt(state.exposures, 'raw', now, rules.bandTime.limit.value.ms);
   return [
     {
-      verdict: 'actBy',
+      // It is not kept as it is: what is half cooked goes on the heat again or away.
+      verdict: 'useNow',
       until,
       headline:
         until === null

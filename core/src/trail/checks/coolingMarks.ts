@@ -13,12 +13,8 @@ export const coolingMarksCheck: Check = (state, context) => {
   if (!chill || !cooked || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
   const [first, second] = marksAt(chill, now, rules);
   const { firstMark, secondMark } = rules.cooling;
-  return [
-    canRescue(state, now, rules)
-      ? [rescue(firstMark, first, context)]
-      : found(firstMark, first, state, context),
-    found(secondMark, second, state, context),
-  ].flat();
+  if (canRescue(state, now, rules)) return [rescue(firstMark, first, context)];
+  return [found(firstMark, first, state, context), found(secondMark, second, state, context)].flat();
 };
 
 function found(

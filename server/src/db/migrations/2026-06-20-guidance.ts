@@ -11,13 +11,14 @@ export async function up(knex: Knex): Promise<void> {
     ...settings,
     guidance: { ...PLAIN_GUIDANCE, school: school ?? PLAIN_GUIDANCE.school },
     formerZones: [],
+    thermometer: { readsHighK: 0, inDoubt: false },
   }));
   // Which fold a stored state came from: one of an older shape is folded from its events again.
   await knex.schema.alterTable('foods', (table) => void table.integer('fold').notNullable().defaultTo(0));
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await eachHousehold(knex, ({ guidance, formerZones: _, ...settings }) => ({
+  await eachHousehold(knex, ({ guidance, formerZones: _zones, thermometer: _thermometer, ...settings }) => ({
     ...settings,
     school: (guidance as typeof PLAIN_GUIDANCE).school,
   }));

@@ -2,6 +2,7 @@ import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recor
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { eventsOfFood, latestEvents } from '../../repositories/events';
 import { findFood, foodNames, listFoods } from '../../repositories/foods';
+import { othersOf } from '../../services/histories';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
 import type { Services } from '../app';
@@ -37,7 +38,9 @@ export function foodRoutes({ db, wall }: Services) {
         const { id } = c.req.valid('param');
         const food = await findFood(db, c.var.householdId, id);
         if (!food) throw new Refusal(404, 'There is no such food in this household.');
-        return c.json({ food, events: await eventsOfFood(db, c.var.householdId, id) }, 200);
+        const events = await eventsOfFood(db, c.var.householdId, id);
+        const others = Object.fromEntries(await othersOf(db, c.var.householdId, events));
+        return c.json({ food, events, others }, 200);
       },
     )
     .openapi(

@@ -1,0 +1,1 @@
+export { DivideScreen as default } from '../../../../features/divide/DivideScreen';

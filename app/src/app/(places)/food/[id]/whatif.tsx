@@ -1,0 +1,1 @@
+export { WhatIfScreen as default } from '../../../../features/whatif/WhatIfScreen';

@@ -1,0 +1,1 @@
+export { DifferencesScreen as default } from '../../../features/guide/DifferencesScreen';

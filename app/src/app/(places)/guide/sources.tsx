@@ -1,0 +1,1 @@
+export { SourcesScreen as default } from '../../../features/guide/SourcesScreen';

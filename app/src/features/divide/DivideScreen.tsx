@@ -1,0 +1,140 @@
+import { placeWords, type FoodState } from '@omtel/core/trail';
+import { formatMass, massUnitOf } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useFoodsQuery } from '../../store/api';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { WithFood } from '../food/WithFood';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { readShare } from './share';
+
+type Where = 'stays' | 'refrigerator' | 'freezer';
+
+/** Part of a batch goes its own way, or two foods become one. */
+export function DivideScreen() {
+  return <WithFood title="Divide">{(food) => <Divide food={food} />}</WithFood>;
+}
+
+function Divide({ food }: { readonly food: FoodState }) {
+  const { now, units } = useKitchen(food);
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const unit = massUnitOf(units);
+  const [name, setName] = useState(`${food.name}, a part`);
+  const [weight, setWeight] = useState('');
+  const [where, setWhere] = useState<Where>('stays');
+  const share = weight.trim() === '' ? null : readShare(weight, unit, food.massKg);
+  const named = name.trim();
+
+  const divide = async () => {
+    if (!share || !('massKg' in share)) return;
+    const to = uuid();
+    const { massKg } = share;
+    const moved = where !== 'stays' && where !== food.place;
+    await dispatch(
+      record(
+        newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg }),
+        newEvent(food.foodId, now, 'dividedOff', { to, massKg }),
+        ...(moved ? [newEvent(to, now, 'moved', { place: where })] : []),
+      ),
+    );
+    router.replace('/stores');
+  };
+
+  return (
+    <Screen
+      title={food.name}
+      subtitle={`${formatMass(food.massKg, units)} · divide or combine`}
+      backTo={`/food/${food.foodId}`}
+      aside={<UnitSwitch />}
+      foot={
+        <Button
+          kind="main"
+          grow
+          disabled={!share || !('massKg' in share) || named === ''}
+          label="Divide off"
+          onPress={() => void divide()}
+        />
+      }
+    >
+      <Words tone="soft">The part keeps all that happened so far, and goes its own way from here.</Words>
+      <Field
+        label="Weight of the part"
+        value={weight}
+        onChange={setWeight}
+        numeric
+        suffix={unit}
+        problem={share && 'problem' in share ? share.problem : undefined}
+      />
+      <Field
+        label="Its name"
+        value={name}
+        onChange={setName}
+        problem={named === '' ? 'A name, to tell them apart.' : undefined}
+      />
+      <Choice
+        label="Where it goes"
+        value={where}
+        onChange={setWhere}
+        options={[
+          { value: 'stays', label: 'Stays here' },
+          { value: 'refrigerator', label: 'Refrigerator' },
+          { value: 'freezer', label: 'Freezer' },
+        ]}
+      />
+      <Combine food={food} />
+    </Screen>
+  );
+}
+
+/** Other batches of the same food can be put to it: the whole is then as the worse of both. */
+function Combine({ food }: { readonly food: FoodState }) {
+  const { now, units } = useKitchen(food);
+  const { data } = useFoodsQuery();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const same = (data?.foods ?? [])
+    .map(({ state }) => state)
+    .filter(({ foodId, foodKey }) => foodId !== food.foodId && foodKey === food.foodKey);
+  if (same.length === 0) return null;
+  const combine = async (other: FoodState) => {
+    await dispatch(
+      record(
+        newEvent(food.foodId, now, 'joined', { with: other.foodId }),
+        newEvent(other.foodId, now, 'joinedTo', { into: food.foodId }),
+      ),
+    );
+    router.replace(`/food/${food.foodId}` as never);
+  };
+  return (
+    <Rows title="Put to it: the whole is then as the worse of both">
+      {same.map((other) => (
+        <View key={other.foodId} style={styles.line}>
+          <View style={styles.grow}>
+            <Words face="strong">{other.name}</Words>
+            <Words size="small" tone="soft">
+              {`${formatMass(other.massKg, units)} · ${placeWords(other.place)}`}
+            </Words>
+          </View>
+          <Button label="Combine" name={`Combine with ${other.name}`} onPress={() => void combine(other)} />
+        </View>
+      ))}
+    </Rows>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  grow: { flex: 1 },
+});

@@ -1,0 +1,54 @@
+import { rulesOf, schools, type Guidance } from '@omtel/core/guidance';
+import { StyleSheet, View } from 'react-native';
+import { Switch } from 'react-native-paper';
+import { Choice } from '../../ui/Choice';
+import { REACH, space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+
+interface GuidanceFieldsProps {
+  readonly guidance: Guidance;
+  readonly onChange: (guidance: Guidance) => void;
+}
+
+export const SCHOOL_OPTIONS = schools.map((school) => ({ value: school, label: rulesOf(school).name }));
+
+const WHO: Record<Guidance['school'], string> = {
+  home: 'Consumer advice for home kitchens. The strictest on time, the plainest to follow.',
+  code: 'For cooks who trained in a service kitchen: more time, and readings while food cools.',
+  chain: 'Celsius, held temperatures, and 2 hours to chill, 4 to eat.',
+};
+
+/** Which guidance the household follows, and whether somebody who eats here needs extra care. */
+export function GuidanceFields({ guidance, onChange }: GuidanceFieldsProps) {
+  return (
+    <View style={styles.group}>
+      <Heading>Guidance</Heading>
+      <Choice
+        label="School"
+        value={guidance.school}
+        onChange={(school) => onChange({ ...guidance, school })}
+        options={SCHOOL_OPTIONS}
+      />
+      <Words tone="soft">{WHO[guidance.school]}</Words>
+      <View style={styles.switch}>
+        <View style={styles.grow}>
+          <Words face="strong">Extra care</Words>
+          <Words size="small" tone="soft">
+            Pregnancy, under 5, 65 or over, weakened immunity: the strictest of all schools, and more.
+          </Words>
+        </View>
+        <Switch
+          value={guidance.extraCare}
+          onValueChange={(extraCare) => onChange({ ...guidance, extraCare })}
+          accessibilityLabel="Extra care"
+        />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.m },
+  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH, gap: space.m },
+  grow: { flex: 1 },
+});

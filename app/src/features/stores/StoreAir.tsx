@@ -1,0 +1,93 @@
+import type { StoreId } from '@omtel/core/api';
+import { clockOf, dayName } from '@omtel/core/time';
+import { isStoreRight } from '@omtel/core/trail';
+import { formatCeiling, formatTemperature, NumberProblem, parseNumber } from '@omtel/core/units';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useRecordStoreReadingMutation, useStoreRecordQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+
+const MOST_SHOWN = 6;
+
+/** What the air of a store read last, and a field to record it. Too warm, and every food in it asks for a reading. */
+export function StoreAir({ store }: { readonly store: StoreId }) {
+  const { now, zone, units, rules } = useKitchen();
+  const { data } = useStoreRecordQuery();
+  const [record, { isLoading, error }] = useRecordStoreReadingMutation();
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const readings = data?.readings.filter((reading) => reading.store === store) ?? [];
+  const [last] = readings;
+  const limit = rules.bands[store].value.at;
+  const right = !last || isStoreRight(store, last.temperature, rules);
+
+  const save = async () => {
+    try {
+      const temperature = { value: parseNumber(text), unit: units.temperature };
+      setProblem(undefined);
+      await record({ id: uuid(), store, at: Math.round(now), temperature }).unwrap();
+      setText('');
+      setOpen(false);
+    } catch (thrown) {
+      if (thrown instanceof NumberProblem) setProblem(thrown.message);
+    }
+  };
+
+  return (
+    <View style={styles.group}>
+      <View style={styles.line}>
+        <Words tone={right ? 'soft' : 'hot'} face={right ? 'text' : 'strong'} style={styles.grow}>
+          {last
+            ? `${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)} ${dayName(last.at, now, zone)}${right ? '' : ': too warm'}`
+            : `Not read yet; at most ${formatCeiling(limit, units)}`}
+        </Words>
+        <Button
+          kind="plain"
+          label={open ? 'Close' : 'Read it'}
+          name={`Record the ${store}’s temperature`}
+          onPress={() => setOpen(!open)}
+        />
+      </View>
+      {open && (
+        <View style={styles.form}>
+          <Field
+            label={`Air of the ${store}`}
+            value={text}
+            onChange={setText}
+            numeric
+            suffix={`°${units.temperature}`}
+            problem={problem ?? (error ? sentenceOf(error) : undefined)}
+            hint={`At most ${formatCeiling(limit, units)}.`}
+            onSubmit={() => void save()}
+          />
+          <View style={styles.save}>
+            <Button label="Record" busy={isLoading} onPress={() => void save()} />
+          </View>
+        </View>
+      )}
+      {open && readings.length > 1 && (
+        <Words size="small" tone="soft" tabular>
+          {readings
+            .slice(0, MOST_SHOWN)
+            .map(({ at, temperature }) => `${clockOf(at, zone)} ${formatTemperature(temperature, units)}`)
+            .join(' · ')}
+        </Words>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.xs },
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
+  grow: { flex: 1 },
+  form: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
+  save: { paddingTop: 30 },
+});

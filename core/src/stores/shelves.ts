@@ -1,0 +1,79 @@
+import { foodById, shelfCategories, type ShelfCategory } from '../foods';
+import type { RuleSet } from '../guidance';
+import { shelves, SHELF_WORDS, type FoodState, type Shelf } from '../trail';
+
+/** Something that stands where it may drip on, or be dripped on. */
+export interface ShelfObjection {
+  /** What to move. */
+  readonly food: FoodState;
+  /** Where it may go. */
+  readonly to: Shelf;
+  readonly words: string;
+  readonly ruleId: string;
+}
+
+/** Where a food belongs by what it is now: cooked food stands with the ready-to-eat. */
+export const shelfCategoryOf = ({ foodKey, cooked }: FoodState): ShelfCategory => {
+  const { shelf } = foodById(foodKey);
+  return cooked && shelf !== 'produceDairy' ? 'readyToEat' : shelf;
+};
+
+const RAW: ReadonlySet<ShelfCategory> = new Set(['wholeRaw', 'groundRaw', 'poultryRaw']);
+const rank = (category: ShelfCategory): number => shelfCategories.indexOf(category);
+/** The door stands apart; nothing drips from it. */
+const levels = shelves.filter((shelf) => shelf !== 'door');
+const levelOf = (shelf: Shelf): number => levels.indexOf(shelf as (typeof levels)[number]);
+
+/**
+ * What is wrong with the order of the shelves: raw food above ready-to-eat, a raw food above one that is cooked to less,
+ * ready-to-eat food uncovered beside or below raw. Of a pair the raw one is to move, down to where nothing is below it.
+ *
+ * @param foods the foods of a household; those not on a shelf of the refrigerator are left out
+ */
+export function shelfObjections(foods: readonly FoodState[], rules: RuleSet): readonly ShelfObjection[] {
+  const standing = foods.filter(
+    ({ place, shelf }) => place === 'refrigerator' && shelf !== null && shelf !== 'door',
+  );
+  const ruleId = rules.keepingApart.shelves.id;
+  return standing.flatMap((food): ShelfObjection[] => {
+    const category = shelfCategoryOf(food);
+    if (!RAW.has(category)) return uncovered(food, standing, ruleId);
+    const below = standing.find(
+      (other) =>
+        levelOf(other.shelf!) > levelOf(food.shelf!) && rank(shelfCategoryOf(other)) < rank(category),
+    );
+    if (!below) return [];
+    return [
+      {
+        food,
+        to: lowestFor(category, standing),
+        words: `${food.name} stands above ${below.name}, on the ${SHELF_WORDS[food.shelf!]}. What drips from it must not reach what is eaten with less cooking.`,
+        ruleId,
+      },
+    ];
+  });
+}
+
+function uncovered(food: FoodState, standing: readonly FoodState[], ruleId: string): ShelfObjection[] {
+  if (food.covered || shelfCategoryOf(food) !== 'readyToEat') return [];
+  const raw = standing.find(
+    (other) => RAW.has(shelfCategoryOf(other)) && levelOf(other.shelf!) <= levelOf(food.shelf!),
+  );
+  return raw
+    ? [
+        {
+          food,
+          to: 'top',
+          words: `${food.name} stands uncovered where ${raw.name} is beside or above it. Cover it, or move it up.`,
+          ruleId,
+        },
+      ]
+    : [];
+}
+
+/** The lowest shelf on which nothing that is eaten with less cooking stands below. */
+function lowestFor(category: ShelfCategory, standing: readonly FoodState[]): Shelf {
+  const under = standing.filter((other) => rank(shelfCategoryOf(other)) < rank(category));
+  const lowest = Math.max(0, ...under.map(({ shelf }) => levelOf(shelf!)));
+  return levels[Math.min(levels.length - 1, Math.max(lowest, levels.indexOf('lower')))]!;
+}

@@ -1,0 +1,39 @@
+import { storeReadingSchema, type StoreRecord } from '@omtel/core/api';
+import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { latestStoreReadings } from '../../repositories/storeReadings';
+import { recordStoreReading } from '../../services/storeReadings';
+import type { Services } from '../app';
+import { invalid } from '../problem';
+import type { SignedIn } from '../session';
+import { answers, jsonBody, shaped } from './documented';
+
+const MOST_SHOWN = 200;
+
+/** The temperature record of the refrigerator and the freezer. */
+export function storeRoutes({ db, wall }: Services) {
+  return new OpenAPIHono<SignedIn>({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
+  })
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/readings',
+        summary: 'What the air of the stores read last, newest first',
+        responses: answers(shaped<StoreRecord>('StoreRecord')),
+      }),
+      async (c) => c.json({ readings: await latestStoreReadings(db, c.var.householdId, MOST_SHOWN) }, 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/readings',
+        summary: 'Record what the air of a store reads; sending it again is harmless',
+        request: { body: jsonBody(storeReadingSchema) },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await recordStoreReading(db, c.var.householdId, c.req.valid('json'), wall);
+        return c.json({}, 200);
+      },
+    );
+}

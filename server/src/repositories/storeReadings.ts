@@ -1,0 +1,70 @@
+import type { StoreId, StoreReading } from '@omtel/core/api';
+import type { Temperature } from '@omtel/core/units';
+import type { Database } from '../db/connect';
+import { fromJson } from './json';
+
+interface Stored {
+  household_id: string;
+  id: string;
+  store: StoreId;
+  at: number;
+  temperature: unknown;
+}
+
+const read = ({ id, store, at, temperature }: Stored): StoreReading => ({
+  id,
+  store,
+  at: Number(at),
+  temperature: fromJson<Temperature>(temperature),
+});
+
+/** @returns false when a reading of that id is known already */
+export async function insertStoreReading(
+  db: Database,
+  householdId: string,
+  { temperature, ...reading }: StoreReading,
+): Promise<boolean> {
+  const known = await db<Stored>('store_readings')
+    .where({ household_id: householdId, id: reading.id })
+    .first();
+  if (known) return false;
+  await db('store_readings').insert({
+    ...reading,
+    household_id: householdId,
+    temperature: JSON.stringify(temperature),
+  });
+  return true;
+}
+
+/** The readings of one store up to a moment, newest first. */
+export async function storeReadingsUntil(
+  db: Database,
+  householdId: string,
+  store: StoreId,
+  at: number,
+  most: number,
+): Promise<StoreReading[]> {
+  const rows = await db<Stored>('store_readings')
+    .where({ household_id: householdId, store })
+    .where('at', '<=', at)
+    .orderBy('at', 'desc')
+    .limit(most);
+  return rows.map(read);
+}
+
+/** The latest readings of all stores, newest first. */
+export async function latestStoreReadings(
+  db: Database,
+  householdId: string,
+  most: number,
+): Promise<StoreReading[]> {
+  const rows = await db<Stored>('store_readings')
+    .where({ household_id: householdId })
+    .orderBy('at', 'desc')
+    .limit(most);
+  return rows.map(read);
+}
+
+export async function deleteStoreReadings(db: Database, householdId: string): Promise<void> {
+  await db('store_readings').where({ household_id: householdId }).delete();
+}
