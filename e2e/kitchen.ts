@@ -51,6 +51,7 @@ export const test = base.extend<{ kitchen: Kitchen }>({
       },
       food: async (name) => {
         await go('Stores');
+        await page.getByRole('radio', { name: 'Eat next' }).click();
         await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
         await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
       },

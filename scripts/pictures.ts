@@ -39,6 +39,14 @@ const PICTURES: readonly Picture[] = [
   { name: 'plan-new', show: newPlan },
   { name: 'stores', show: open('/stores') },
   { name: 'stores-wide', size: LAPTOP, show: open('/stores') },
+  {
+    name: 'stores-by-place',
+    show: async (page) => {
+      await page.goto('/stores');
+      await page.getByRole('radio', { name: 'By place' }).click();
+      await page.getByRole('heading', { name: 'Refrigerator' }).waitFor();
+    },
+  },
   { name: 'food', show: food('Fish pie, half a tray') },
   {
     name: 'cook',
@@ -77,6 +85,7 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: 'guide', show: open('/guide') },
+  { name: 'differences', show: open('/guide/differences') },
   { name: 'rule', show: open('/guide/rule/home.bandTime.limit') },
   { name: 'log', show: open('/log') },
   { name: 'household', show: open('/household') },

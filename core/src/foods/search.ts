@@ -1,4 +1,4 @@
-import Fuse from 'fuse.js';
+import Fuse from 'fuse.js/basic';
 import { catalogue } from './catalogue';
 import type { Food } from './schema';
 

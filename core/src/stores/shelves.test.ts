@@ -26,7 +26,7 @@ describe('the order of the shelves', () => {
     expect(objections(on(soup, 'lower'), on(chicken, 'top'))).toEqual([['Chicken', 'lower']]);
     expect(objections(on(soup, 'drawer'), on(chicken, 'top'))).toEqual([['Chicken', 'drawer']]);
     expect(shelfObjections([on(soup, 'lower'), on(chicken, 'top')], homeRules)[0]).toMatchObject({
-      words: expect.stringContaining('Chicken stands above Soup, on the top shelf.'),
+      words: expect.stringContaining('Chicken: raw, on the top shelf, above Soup.'),
       ruleId: 'home.keepingApart.shelves',
     });
   });

@@ -47,7 +47,7 @@ export function shelfObjections(foods: readonly FoodState[], rules: RuleSet): re
       {
         food,
         to: lowestFor(category, standing),
-        words: `${food.name} stands above ${below.name}, on the ${SHELF_WORDS[food.shelf!]}. What drips from it must not reach what is eaten with less cooking.`,
+        words: `${food.name}: raw, on the ${SHELF_WORDS[food.shelf!]}, above ${below.name}. What drips must not reach what is eaten with less cooking.`,
         ruleId,
       },
     ];
@@ -64,7 +64,7 @@ function uncovered(food: FoodState, standing: readonly FoodState[], ruleId: stri
         {
           food,
           to: 'top',
-          words: `${food.name} stands uncovered where ${raw.name} is beside or above it. Cover it, or move it up.`,
+          words: `${food.name}: uncovered, with ${raw.name} beside or above. Cover it, or move it up.`,
           ruleId,
         },
       ]

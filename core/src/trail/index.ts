@@ -12,5 +12,5 @@ export * from './thawing';
 export * from './sketch';
 export * from './eatNext';
 export * from './storeAir';
-export * from './whatIf';
+export { inTheCold } from './placing';
 export * from './eventWords';

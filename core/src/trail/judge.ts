@@ -50,6 +50,8 @@ export interface Finding {
 export type Check = (state: FoodState, context: CheckContext) => readonly Finding[];
 
 const CHECKS: readonly Check[] = [
+  // Of findings that say the same, the first here is the headline: of frozen food, that it is frozen.
+  freezerCheck,
   avoidedCheck,
   faultsCheck,
   closedCountsCheck,
@@ -60,7 +62,6 @@ const CHECKS: readonly Check[] = [
   cookAtOnceCheck,
   daysCheck,
   thawingCheck,
-  freezerCheck,
 ];
 
 /**

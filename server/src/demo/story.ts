@@ -125,7 +125,7 @@ function leftovers(when: When): FoodEvent[] {
     .then(when(4, '21:15'), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.05 })
     .read(when(3, '08:10'), celsius(4))
     .then(when(1, '12:40'), 'moved', { place: 'table' })
-    .then(when(1, '13:05'), 'moved', { place: 'refrigerator' });
+    .then(when(1, '13:05'), 'moved', { place: 'refrigerator', shelf: 'top', covered: true });
 
   const rice = trailOf(
     food('cooked-rice', 'Saffron rice', 0.8, 'dish', { since: when(1, '19:00') }),
@@ -134,7 +134,13 @@ function leftovers(when: When): FoodEvent[] {
     .then(when(1, '19:00'), 'cookingStarted')
     .read(when(1, '19:28'), celsius(97))
     .then(when(1, '19:30'), 'offHeat')
-    .then(when(1, '20:05'), 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.04 });
+    .then(when(1, '20:05'), 'putAway', {
+      place: 'refrigerator',
+      portions: 2,
+      depthM: 0.04,
+      shelf: 'top',
+      covered: true,
+    });
 
   const aubergines = trailOf(
     food('aubergine-bake', 'Tray of aubergine bake', 1.6, 'dish', { since: when(2, '18:30') }),
@@ -144,7 +150,13 @@ function leftovers(when: When): FoodEvent[] {
     .read(when(2, '19:40'), celsius(82))
     .then(when(2, '19:45'), 'offHeat')
     .then(when(2, '19:55'), 'served', {})
-    .then(when(2, '20:50'), 'putAway', { place: 'refrigerator', portions: 6, depthM: 0.05 })
+    .then(when(2, '20:50'), 'putAway', {
+      place: 'refrigerator',
+      portions: 6,
+      depthM: 0.05,
+      shelf: 'middle',
+      covered: true,
+    })
     .read(when(1, '07:50'), celsius(4));
 
   const tub = trailOf(
@@ -158,14 +170,14 @@ function bought(when: When): FoodEvent[] {
   const chicken = trailOf(
     food('chicken-thighs', 'Chicken thighs', 1.2, 'pieces', { since: when(1, '17:30') }),
     when(1, '17:55'),
-  );
+  ).then(when(1, '17:55'), 'moved', { place: 'refrigerator', shelf: 'middle' });
   const sardines = trailOf(
     food('sardines-opened', 'Sardines, opened can', 0.12, 'can', {
       condition: 'cooked',
       since: when(2, '13:00'),
     }),
     when(2, '13:00'),
-  );
+  ).then(when(2, '13:00'), 'moved', { place: 'refrigerator', shelf: 'lower', covered: true });
   return [chicken, sardines].flatMap(({ events }) => events);
 }
 

@@ -48,6 +48,7 @@ export async function storeReadingsUntil(
     .where({ household_id: householdId, store })
     .where('at', '<=', at)
     .orderBy('at', 'desc')
+    .orderBy('id', 'desc')
     .limit(most);
   return rows.map(read);
 }
@@ -61,6 +62,7 @@ export async function latestStoreReadings(
   const rows = await db<Stored>('store_readings')
     .where({ household_id: householdId })
     .orderBy('at', 'desc')
+    .orderBy('id', 'desc')
     .limit(most);
   return rows.map(read);
 }

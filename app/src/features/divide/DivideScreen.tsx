@@ -17,7 +17,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import { readShare } from './share';
+import { portionsOf, readShare } from './share';
 
 type Where = 'stays' | 'refrigerator' | 'freezer';
 
@@ -41,11 +41,12 @@ function Divide({ food }: { readonly food: FoodState }) {
     if (!share || !('massKg' in share)) return;
     const to = uuid();
     const { massKg } = share;
+    const portions = portionsOf(food, massKg);
     const moved = where !== 'stays' && where !== food.place;
     await dispatch(
       record(
-        newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg }),
-        newEvent(food.foodId, now, 'dividedOff', { to, massKg }),
+        newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg, ...portions }),
+        newEvent(food.foodId, now, 'dividedOff', { to, massKg, ...portions }),
         ...(moved ? [newEvent(to, now, 'moved', { place: where })] : []),
       ),
     );

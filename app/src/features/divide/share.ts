@@ -1,3 +1,4 @@
+import type { FoodState } from '@omtel/core/trail';
 import { NumberProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
 
 /** The weight of a part, which leaves something of the whole; or a sentence for the field. */
@@ -14,4 +15,9 @@ export function readShare(
     if (error instanceof NumberProblem) return { problem: error.message };
     throw error;
   }
+}
+
+/** How many of a food's portions a part of it is, at least one; nothing where they were never counted. */
+export function portionsOf({ container, massKg: wholeKg }: FoodState, massKg: number): { portions?: number } {
+  return container ? { portions: Math.max(1, Math.round((container.portions * massKg) / wholeKg)) } : {};
 }

@@ -83,8 +83,9 @@ function Row({ difference: { path, title, rules } }: { readonly difference: Diff
 
 function Said({ rule, name }: { readonly rule: Rule; readonly name: string }) {
   const { units } = useKitchen();
+  const wide = useWide();
   return (
-    <View style={styles.said}>
+    <View style={[styles.said, wide && styles.column]}>
       <Words size="small" tone="soft" style={styles.name}>
         {name + (rule.borrowed ? ', borrowed' : '')}
       </Words>
@@ -99,7 +100,8 @@ const styles = StyleSheet.create({
   rule: { gap: space.s },
   lines: { gap: space.xs },
   columns: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
-  said: { flexDirection: 'row', gap: space.m, flexGrow: 1, flexBasis: 240 },
+  said: { flexDirection: 'row', gap: space.m },
+  column: { flexGrow: 1, flexBasis: 240 },
   name: { width: 112 },
   value: { flex: 1 },
 });

@@ -59,7 +59,8 @@ export function ByPlace({ ruled, chosen, onChoose, onMove }: ByPlaceProps) {
           <Words>{words}</Words>
           <View style={styles.row}>
             <Button
-              label={`Move ${food.name} to the ${SHELF_WORDS[to]}`}
+              label={`To the ${SHELF_WORDS[to]}`}
+              name={`Move ${food.name} to the ${SHELF_WORDS[to]}`}
               onPress={() => onMove([food], { place: 'refrigerator', shelf: to })}
             />
             <Link href={`/guide/rule/${ruleId}` as never}>

@@ -1,6 +1,7 @@
 import type { FoodTrail } from '@omtel/core/api';
 import { atClock, dayName } from '@omtel/core/time';
-import { foldTrail, judge, whatIf, type Change, type Ruling } from '@omtel/core/trail';
+import { foldTrail, judge, type Ruling } from '@omtel/core/trail';
+import { whatIf, type Change } from '@omtel/core/whatif';
 import { HOUR_MS, formatTemperature } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';

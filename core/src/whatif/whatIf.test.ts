@@ -1,7 +1,8 @@
 import { homeRules } from '../guidance';
 import { cookedLamb, days, happened, hours, leftovers, minutes, START, verdict } from '../testing/story';
 import { celsius, HOUR_MS } from '../units';
-import { whatIf, type Change, type FoodEvent } from '.';
+import type { FoodEvent } from '../trail';
+import { whatIf, type Change } from '.';
 
 const stored = [
   ...cookedLamb(START),

@@ -1,9 +1,6 @@
-import type { RuleSet } from '../guidance';
-import { coolingMs } from '../guidance';
+import { coolingMs, type RuleSet } from '../guidance';
+import { inTheCold, settle, type EventType, type FoodEvent, type Payload } from '../trail';
 import type { Temperature } from '../units';
-import type { EventType, FoodEvent, Payload } from './events';
-import { settle } from './fold';
-import { inTheCold } from './placing';
 
 /** One thing that might have been otherwise in a food's history. */
 export type Change =
