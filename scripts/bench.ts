@@ -1,10 +1,19 @@
 import { conduction } from '../bench/conduction';
 import { firstLoad } from '../bench/firstLoad';
+import { fold } from '../bench/fold';
 import { mainThread } from '../bench/mainThread';
 import { roasting } from '../bench/roasting';
+import { stores } from '../bench/stores';
 import { run, Sentence } from './lib/sentence';
 
-const BENCHES: Record<string, () => Promise<string[]>> = { conduction, roasting, firstLoad, mainThread };
+const BENCHES: Record<string, () => Promise<string[]>> = {
+  conduction,
+  roasting,
+  fold,
+  stores,
+  firstLoad,
+  mainThread,
+};
 
 /** Runs the benches named, or all of them, and prints what each measured. */
 run(async () => {

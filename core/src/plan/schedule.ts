@@ -1,6 +1,6 @@
 import { foodById } from '../foods';
 import { widened, type RuleSet, type Span } from '../guidance';
-import { bandEndsAt, waterDueAt, type FoodState } from '../trail';
+import { bandEndsAt, targetOf, waterDueAt, type FoodState } from '../trail';
 import { cookSpan, thawSpan } from './spans';
 
 export const stepKinds = [
@@ -106,6 +106,5 @@ function thawOf(
 }
 
 function safetyRest(state: FoodState, rules: RuleSet): number {
-  const { cooking } = foodById(state.foodKey);
-  return cooking ? rules.cooking.targets[cooking].value.restMs : 0;
+  return targetOf(state, rules)?.value.restMs ?? 0;
 }

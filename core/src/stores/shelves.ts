@@ -1,6 +1,6 @@
-import { foodById, shelfCategories, type ShelfCategory } from '../foods';
+import { shelfCategories, type ShelfCategory } from '../foods';
 import type { RuleSet } from '../guidance';
-import { shelves, SHELF_WORDS, type FoodState, type Shelf } from '../trail';
+import { kindsOf, shelves, SHELF_WORDS, type FoodState, type Shelf } from '../trail';
 
 /** Something that stands where it may drip on, or be dripped on. */
 export interface ShelfObjection {
@@ -12,14 +12,17 @@ export interface ShelfObjection {
   readonly ruleId: string;
 }
 
-/** Where a food belongs by what it is now: cooked food stands with the ready-to-eat. */
-export const shelfCategoryOf = ({ foodKey, cooked }: FoodState): ShelfCategory => {
-  const { shelf } = foodById(foodKey);
-  return cooked && shelf !== 'produceDairy' ? 'readyToEat' : shelf;
-};
+const rank = (category: ShelfCategory): number => shelfCategories.indexOf(category);
+
+/** Where a food belongs by what it is now: cooked food with the ready-to-eat, a raw mixed dish with its lowest part. */
+export function shelfCategoryOf(state: FoodState): ShelfCategory {
+  const lowest = kindsOf(state)
+    .map(({ shelf }) => shelf)
+    .reduce((a, b) => (rank(b) > rank(a) ? b : a));
+  return state.cooked && lowest !== 'produceDairy' ? 'readyToEat' : lowest;
+}
 
 const RAW: ReadonlySet<ShelfCategory> = new Set(['wholeRaw', 'groundRaw', 'poultryRaw']);
-const rank = (category: ShelfCategory): number => shelfCategories.indexOf(category);
 /** The door stands apart; nothing drips from it. */
 const levels = shelves.filter((shelf) => shelf !== 'door');
 const levelOf = (shelf: Shelf): number => levels.indexOf(shelf as (typeof levels)[number]);

@@ -1,6 +1,6 @@
-import { foodById } from '../foods';
 import type { Rule, RuleSet } from '../guidance';
 import { bandTime } from './exposure';
+import { kindsOf } from './foodRules';
 import { ledgerOf, type FoodState } from './state';
 
 /** Until when a food that stood in the growth band may go back into the cold. */
@@ -13,10 +13,10 @@ export interface ChillLimit {
   readonly served: boolean;
 }
 
-export function chillLimit({ cooked, foodKey }: FoodState, { bandTime, cooling }: RuleSet): ChillLimit {
+export function chillLimit(state: FoodState, { bandTime, cooling }: RuleSet): ChillLimit {
   const { chillAgain } = bandTime;
   const { ms, inclusive, served } = chillAgain.value;
-  const rice = cooked && foodById(foodKey).cookedStorage === 'cookedRice';
+  const rice = state.cooked && kindsOf(state).some(({ cookedStorage }) => cookedStorage === 'cookedRice');
   return rice && cooling.rice.value.ms < ms
     ? { rule: cooling.rice, ms: cooling.rice.value.ms, inclusive: true, served }
     : { rule: chillAgain, ms, inclusive, served };

@@ -1,13 +1,6 @@
-import { foodById } from '../foods';
-import type { CookTarget, Rule, RuleSet } from '../guidance';
+import type { CookTarget, RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import type { FoodState, TrailReading } from './state';
-
-/** The cooking target of a food, or null for one that is eaten as it is. */
-export function targetOf(state: Pick<FoodState, 'foodKey'>, rules: RuleSet): Rule<CookTarget> | null {
-  const { cooking } = foodById(state.foodKey);
-  return cooking && rules.cooking.targets[cooking];
-}
 
 /**
  * When a run of readings met a target: reached one of its temperatures and stayed at or above it for its full time. A

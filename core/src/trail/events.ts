@@ -50,6 +50,11 @@ export const payloads = {
   added: z
     .object({
       foodKey: z.string().refine(isKnownFood, { message: 'No such food in the catalogue.' }),
+      /** What a mixed dish is made of besides: it takes the strictest rule of each. */
+      parts: z
+        .array(z.string().refine(isKnownFood, { message: 'No such food in the catalogue.' }))
+        .max(12)
+        .optional(),
       name: z.string().trim().min(1).max(80),
       massKg,
       form: z.enum(formIds),

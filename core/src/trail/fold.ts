@@ -190,13 +190,14 @@ function choiceIn(settled: readonly FoodEvent[]): GuidanceChoice | null {
 }
 
 function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
-  const { foodKey, name, massKg, form, condition, place, since, reheatedBefore } = payload;
+  const { foodKey, parts = [], name, massKg, form, condition, place, since, reheatedBefore } = payload;
   const food = foodById(foodKey);
   const cooked = condition === 'cooked' || food.cooking === null;
   const frozen = condition === 'frozen' || place === 'freezer';
   return {
     foodId,
     foodKey,
+    parts,
     name,
     massKg,
     form,

@@ -1,6 +1,7 @@
 import type { RuleSet } from '../guidance';
 import { canRescue, isLost, marksAt } from './chill';
-import { targetOf, withPartCook } from './cooking';
+import { withPartCook } from './cooking';
+import { targetOf } from './foodRules';
 import type { EventType, FoodEvent } from './events';
 import { airFactor, closeExposure, openExposure, runningExposure } from './exposure';
 import { withDate, withCountsClosed } from './life';

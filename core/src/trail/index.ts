@@ -8,6 +8,7 @@ export * from './exposure';
 export * from './chill';
 export * from './chillAgain';
 export * from './cooking';
+export * from './foodRules';
 export * from './thawing';
 export * from './sketch';
 export * from './eatNext';

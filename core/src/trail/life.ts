@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
-import { foodById } from '../foods';
 import type { DurationRange, Rule, RuleSet } from '../guidance';
 import { daysBetween } from '../time';
+import { afterThawOf, storageOf } from './foodRules';
 import type { FoodState } from './state';
 import { refrigeratorThaw } from './thawing';
 
@@ -32,9 +32,7 @@ export const pausedMs = (pauses: readonly Pause[]): number =>
 
 /** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
 export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
-  const food = foodById(state.foodKey);
-  const storage =
-    rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].refrigerator;
+  const storage = storageOf(state, rules).refrigerator;
   const plain: Life = {
     rule: storage,
     ...countOf(storage.value),
@@ -45,7 +43,7 @@ export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
   if (!state.thaw) return [plain];
 
   // The smaller of the limit after thawing and the days left from before freezing.
-  const after = rules.afterThaw[food.afterThaw];
+  const after = afterThawOf(state, rules);
   const left = storage.value.highMs - state.thaw.usedMs;
   const count = { startedAt: thawedAt(state, rules), pauses: [] };
   if (left >= after.value.highMs) return [{ rule: after, ...countOf(after.value), ...count }];

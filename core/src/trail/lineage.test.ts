@@ -199,6 +199,55 @@ describe('a dish brought by somebody else', () => {
   });
 });
 
+describe('a mixed dish', () => {
+  const mixed = (parts: string[], more: object = {}) =>
+    happened(START, 'added', {
+      foodKey: 'mashed-potatoes',
+      parts,
+      name: 'Pie',
+      massKg: 1,
+      form: 'dish',
+      condition: 'cooked',
+      place: 'refrigerator',
+      since: START,
+      ...more,
+    });
+  it('keeps as long as its shortest-lived part', () => {
+    expect(verdict([mixed([])], days(3))).toBe('actBy');
+    expect(verdict([mixed(['gravy'])], days(2) + 1)).toBe('discard');
+  });
+  it('is cooked to the strictest of its targets', () => {
+    const raw = (parts: string[]) => [
+      mixed(parts, { condition: 'fresh' }),
+      happened(minutes(1), 'cookingStarted'),
+      read(minutes(40), 145),
+      happened(minutes(41), 'offHeat'),
+    ];
+    expect(verdict(raw([]), minutes(42))).toBe('actBy');
+    expect(verdict(raw(['chicken-thighs']), minutes(42))).toBe('useNow');
+  });
+  it('is left out with extra care for the one part that is', () =>
+    expect(verdict([mixed(['smoked-salmon'])], START, { guidance: GUIDANCES.care })).toBe('discard'));
+  it('more parts never improve a ruling', () => {
+    const parts = fc.array(
+      fc.constantFrom('gravy', 'chicken-thighs', 'cooked-rice', 'smoked-salmon', 'milk'),
+      { maxLength: 4 },
+    );
+    fc.assert(
+      fc.property(
+        parts,
+        parts,
+        moment,
+        fc.constantFrom(...Object.values(GUIDANCES)),
+        (some, more, now, guidance) => {
+          const worse = (all: string[]) => severity(verdict([mixed(all)], now, { guidance }));
+          expect(worse([...some, ...more])).toBeGreaterThanOrEqual(worse(some));
+        },
+      ),
+    );
+  });
+});
+
 it('a food ruled by other guidance than the household’s is so for its whole history', () => {
   const chosen = happened(hours(5), 'guided', { choice: { school: 'code', extraCare: false } });
   const served = [...cookedLamb(START, 170), happened(minutes(1), 'served', {})];

@@ -1,7 +1,8 @@
 import { coolingMs, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost } from '../units';
 import { chilled } from './chill';
-import { metAt, targetOf } from './cooking';
+import { metAt } from './cooking';
+import { targetOf } from './foodRules';
 import type { FoodEvent } from './events';
 import { closeExposure, crossing, openExposure, restartExposure, runningExposure } from './exposure';
 import { settleSpell } from './spells';

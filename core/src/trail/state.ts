@@ -65,6 +65,8 @@ export interface ClosedCount extends CountedDays {
 export interface FoodState {
   readonly foodId: string;
   readonly foodKey: string;
+  /** The kinds of food a mixed dish is made of besides. */
+  readonly parts: readonly string[];
   readonly name: string;
   readonly massKg: number;
   readonly form: FormId;

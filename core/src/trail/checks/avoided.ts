@@ -1,12 +1,12 @@
-import { foodById } from '../../foods';
 import { RISK_WORDS } from '../../guidance';
+import { kindsOf } from '../foodRules';
 import type { Check } from '../judge';
 
 /** What those who need extra care do not eat at all (guidance §9). Cooked through, it is another food. */
-export const avoidedCheck: Check = ({ foodKey, cook }, { rules }) => {
-  const { risk } = foodById(foodKey);
+export const avoidedCheck: Check = (state, { rules }) => {
   const rule = rules.avoided;
-  if (!risk || !rule.value.risks.includes(risk) || (cook?.metAt ?? null) !== null) return [];
+  const risk = kindsOf(state).find((food) => food.risk && rule.value.risks.includes(food.risk))?.risk;
+  if (!risk || (state.cook?.metAt ?? null) !== null) return [];
   return [
     {
       verdict: 'discard',

@@ -1,6 +1,6 @@
 import { moment } from '../../time';
 import { formatTarget, formatTemperature } from '../../units';
-import { targetOf } from '../cooking';
+import { targetOf } from '../foodRules';
 import { bandEndsAt } from '../exposure';
 import type { Check } from '../judge';
 

@@ -1,15 +1,13 @@
 import { DateTime } from 'luxon';
-import { foodById } from '../../foods';
 import { describeValue } from '../../guidance';
 import { moment } from '../../time';
+import { storageOf } from '../foodRules';
 import type { Check } from '../judge';
 
 /** In the freezer food stays safe; the months of the chart are for quality (guidance §6). */
 export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
   if (state.place !== 'freezer' || state.frozenSince === null) return [];
-  const food = foodById(state.foodKey);
-  const rule =
-    rules.storage[state.cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)].freezer;
+  const rule = storageOf(state, rules).freezer;
   const { range } = rule.value;
   const best = range && DateTime.fromMillis(state.frozenSince, { zone }).plus({ months: range.high });
   const past = best !== null && now > best.toMillis();
