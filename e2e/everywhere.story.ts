@@ -64,6 +64,9 @@ test('every place opens by its address without a script error', async ({ kitchen
     '/stores',
     '/guide',
     '/guide/rule/home.bandTime.limit',
+    '/guide/differences',
+    '/guide/sources',
+    '/add',
     '/log',
     '/household',
   ]) {

@@ -144,3 +144,28 @@ test('a number of one’s own is set stricter, never looser', async ({ kitchen }
   await expect(page.getByText('Your own, stricter than the rule.')).toBeVisible();
   await expect(page.getByRole('heading', { name: '80 °C' })).toBeVisible();
 });
+
+test('a mixed dish of the household’s own, by its own name, takes the strictest rule of each part', async ({
+  kitchen,
+}) => {
+  const { page, enter, go, tap, food, ruling } = kitchen;
+  await enter();
+  await go('Stores');
+  await tap('Put something in');
+  await page.getByLabel('What kind of food?').fill('mashd potatos');
+  await tap(/^Mashed potatoes/);
+  await tap('Put it in');
+  await expect(page.getByRole('alert')).toBeVisible();
+  await page.getByLabel('Name', { exact: true }).fill('Harbour pie');
+  await page.getByLabel('Weight', { exact: true }).fill('0,9');
+  await page.getByRole('radio', { name: 'Cooked or ready' }).click();
+  await page.getByRole('radio', { name: 'Wednesday' }).click();
+  await page.getByLabel('Also in it').fill('gravy');
+  await tap(/^Gravy/);
+  await expect(page.getByText('Ruled as Mashed potatoes, Gravy')).toBeVisible();
+  await tap('Put it in');
+  await food('Harbour pie');
+  // Potatoes alone would keep 3–4 days; the gravy keeps two.
+  await ruling('Throw away');
+  await expect(page.getByText(/^It keeps 1–2 days/)).toBeVisible();
+});

@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -80,9 +81,10 @@ export function StoresScreen() {
       aside={<UnitSwitch />}
       rules
       foot={
-        view === 'place' &&
-        chosenFoods.length > 0 && (
+        view === 'place' && chosenFoods.length > 0 ? (
           <ChosenBar foods={chosenFoods} {...act} onNone={() => setChosen(new Set())} />
+        ) : (
+          <Button kind="main" grow label="Put something in" onPress={() => router.push('/add')} />
         )
       }
     >

@@ -1,0 +1,1 @@
+export { AddScreen as default } from '../../features/add/AddScreen';

@@ -1,0 +1,187 @@
+import { foodById, searchFoods, type Food } from '@omtel/core/foods';
+import { dayName, atClock } from '@omtel/core/time';
+import { massUnitOf } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Switch } from 'react-native-paper';
+import { v7 as uuid } from 'uuid';
+import { newEvent, record } from '../../store/outbox/record';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+import { Screen } from '../../ui/Screen';
+import { REACH, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { UnitSwitch } from '../shell/UnitSwitch';
+import { draftOf, readAdd, type AddDraft } from './addDraft';
+
+const MOST_SHOWN = 7;
+const CONDITIONS = [
+  { value: 'fresh', label: 'Fresh' },
+  { value: 'frozen', label: 'Frozen' },
+  { value: 'thawed', label: 'Thawed' },
+  { value: 'cooked', label: 'Cooked or ready' },
+] as const;
+const PLACES = [
+  { value: 'refrigerator', label: 'Refrigerator' },
+  { value: 'freezer', label: 'Freezer' },
+  { value: 'counter', label: 'Counter' },
+] as const;
+const FROM = [
+  { value: 'us', label: 'This kitchen' },
+  { value: 'guest', label: 'A guest' },
+  { value: 'takeaway', label: 'Takeaway' },
+] as const;
+const DAYS_BACK = [0, 1, 2, 3];
+
+/** Something comes into the stores: what it is ruled as, by whatever name, and since when it counts. */
+export function AddScreen() {
+  const [draft, setDraft] = useState<AddDraft | null>(null);
+  if (draft) return <AddForm draft={draft} onChange={setDraft} />;
+  return (
+    <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
+      <KindPicker label="What kind of food?" onChoose={(food) => setDraft(draftOf(food))} />
+    </Screen>
+  );
+}
+
+function AddForm({
+  draft,
+  onChange,
+}: {
+  readonly draft: AddDraft;
+  readonly onChange: (draft: AddDraft) => void;
+}) {
+  const { now, zone, units } = useKitchen();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const [tried, setTried] = useState(false);
+  const unit = massUnitOf(units);
+  const set = (patch: Partial<AddDraft>) => onChange({ ...draft, ...patch });
+  const read = readAdd(draft, unit, now, zone);
+  const problem = (field: 'name' | 'mass') =>
+    tried && 'problem' in read && read.field === field ? read.problem : undefined;
+  const add = async () => {
+    setTried(true);
+    if (!('added' in read)) return;
+    await dispatch(record(newEvent(uuid(), now, 'added', read.added)));
+    router.replace('/stores');
+  };
+  return (
+    <Screen
+      title="Into the stores"
+      subtitle={`Ruled as ${draft.kinds.map((id) => foodById(id).name).join(', ')}`}
+      backTo="/stores"
+      aside={<UnitSwitch />}
+      rules
+      foot={<Button kind="main" grow label="Put it in" onPress={() => void add()} />}
+    >
+      <Field
+        label="Name"
+        value={draft.name}
+        onChange={(name) => set({ name })}
+        problem={problem('name')}
+        hint="Your own name for it."
+      />
+      <Field
+        label="Weight"
+        value={draft.mass}
+        onChange={(mass) => set({ mass })}
+        numeric
+        suffix={unit}
+        problem={problem('mass')}
+      />
+      <Choice
+        label="It is"
+        value={draft.condition}
+        onChange={(condition) => set({ condition })}
+        options={CONDITIONS}
+      />
+      {draft.condition !== 'frozen' && (
+        <Choice
+          label="Where it goes"
+          value={draft.place}
+          onChange={(place) => set({ place })}
+          options={PLACES}
+        />
+      )}
+      <Choice
+        label={draft.condition === 'cooked' ? 'Cooked or opened' : 'Bought or thawed'}
+        value={draft.since}
+        onChange={(since) => set({ since })}
+        options={[
+          ...DAYS_BACK.map((days) => ({
+            value: String(days),
+            label: dayName(atClock(now, -days, NOON, zone), now, zone),
+          })),
+          { value: 'unknown', label: 'nobody knows' },
+        ]}
+      />
+      <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />
+      {draft.from !== 'us' && (
+        <View style={styles.switch}>
+          <Words style={styles.grow}>Had been heated again before it came</Words>
+          <Switch
+            value={draft.reheated}
+            onValueChange={(reheated) => set({ reheated })}
+            accessibilityLabel="Heated again before it came"
+          />
+        </View>
+      )}
+      <Words tone="soft">
+        A mixed dish? Name what else is in it: it takes the strictest rule of each part.
+      </Words>
+      <KindPicker
+        label="Also in it"
+        onChoose={({ id }) => set({ kinds: [...new Set([...draft.kinds, id])] })}
+      />
+    </Screen>
+  );
+}
+
+const NOON = { hour: 12, minute: 0 };
+
+function KindPicker({
+  label,
+  onChoose,
+}: {
+  readonly label: string;
+  readonly onChoose: (food: Food) => void;
+}) {
+  const [text, setText] = useState('');
+  const found = text.trim() === '' ? [] : searchFoods(text).slice(0, MOST_SHOWN);
+  return (
+    <View style={styles.group}>
+      <Field label={label} value={text} onChange={setText} hint="Spelling is forgiven." />
+      <Rows>
+        {found.map((food) => (
+          <Pressable
+            key={food.id}
+            role="button"
+            style={styles.kind}
+            onPress={() => {
+              setText('');
+              onChoose(food);
+            }}
+          >
+            <Words size="lead">{food.name}</Words>
+          </Pressable>
+        ))}
+      </Rows>
+      {text.trim() !== '' && found.length === 0 && (
+        <Words tone="soft">Nothing like that. Take the nearest kind; the name is yours.</Words>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.s },
+  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH, gap: space.m },
+  grow: { flex: 1 },
+  kind: { minHeight: REACH - space.xl, justifyContent: 'center' },
+});

@@ -1,0 +1,49 @@
+import { foodById } from '@omtel/core/foods';
+import { payloads } from '@omtel/core/trail';
+import { NOW } from '../../../test/story';
+import { draftOf, readAdd } from './addDraft';
+
+const read = (over: object, food = 'lasagne') =>
+  readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, 'kg', NOW, 'UTC');
+
+describe('a food that comes into the stores', () => {
+  it('is what its kind is, unless said otherwise', () => {
+    expect(draftOf(foodById('lasagne')).condition).toBe('cooked');
+    expect(draftOf(foodById('chicken-thighs')).condition).toBe('fresh');
+  });
+
+  it('has a name of its own and counts from the first minute of its day', () => {
+    const result = read({ name: 'Aunt’s lasagne', since: '1' });
+    expect(result).toMatchObject({
+      added: { foodKey: 'lasagne', name: 'Aunt’s lasagne', massKg: 1.2, since: Date.UTC(2026, 5, 11) },
+    });
+    expect(payloads.added.safeParse('added' in result && result.added).success).toBe(true);
+  });
+
+  it('of unknown age has no date', () =>
+    expect(read({ since: 'unknown' })).toMatchObject({ added: { since: null } }));
+
+  it('frozen goes into the freezer, whatever was chosen', () =>
+    expect(read({ condition: 'frozen', place: 'counter' })).toMatchObject({ added: { place: 'freezer' } }));
+
+  it('mixed names its other parts', () =>
+    expect(read({ kinds: ['mashed-potatoes', 'beef-stew'] })).toMatchObject({
+      added: { foodKey: 'mashed-potatoes', parts: ['beef-stew'] },
+    }));
+
+  it('of a guest may have been heated before; ours cannot', () => {
+    expect(read({ from: 'guest', reheated: true })).toMatchObject({
+      added: { from: 'guest', reheatedBefore: true },
+    });
+    expect(read({ reheated: true })).not.toMatchObject({ added: { reheatedBefore: true } });
+  });
+
+  it.each([
+    [{ name: ' ' }, 'name'],
+    [{ mass: '0' }, 'mass'],
+    [{ mass: '900' }, 'mass'],
+    [{ mass: 'some' }, 'mass'],
+  ])('%j is a sentence at its field', (over, field) =>
+    expect(read(over)).toMatchObject({ field, problem: expect.any(String) }),
+  );
+});
