@@ -169,3 +169,19 @@ test('a mixed dish of the household’s own, by its own name, takes the strictes
   await ruling('Throw away');
   await expect(page.getByText(/^It keeps 1–2 days/)).toBeVisible();
 });
+
+test('where there is room a food is dragged to its shelf', async ({ kitchen }) => {
+  const { page, enter, go } = kitchen;
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await enter();
+  await go('Stores');
+  await page.getByRole('radio', { name: 'By place' }).click();
+  const rice = page.getByRole('checkbox', { name: /^Saffron rice/ });
+  const lower = page.getByRole('group', { name: 'Lower' });
+  const [from, to] = [(await rice.boundingBox())!, (await lower.boundingBox())!];
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+  await expect(lower.getByRole('checkbox', { name: /^Saffron rice/ })).toBeVisible();
+});

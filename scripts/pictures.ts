@@ -35,7 +35,13 @@ const PICTURES: readonly Picture[] = [
   { name: 'now', show: open('/now') },
   { name: 'now-dark', dark: true, show: open('/now') },
   { name: 'now-wide', size: LAPTOP, show: open('/now') },
-  { name: 'plan', show: open('/plan') },
+  {
+    name: 'plan',
+    show: async (page) => {
+      await page.goto('/plan');
+      await page.getByRole('img', { name: /^Thawing/ }).waitFor({ timeout: 60_000 });
+    },
+  },
   { name: 'plan-new', show: newPlan },
   { name: 'stores', show: open('/stores') },
   { name: 'stores-wide', size: LAPTOP, show: open('/stores') },
