@@ -9,6 +9,7 @@ import { v7 as uuid } from 'uuid';
 import { newEvent, record } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -116,9 +117,9 @@ function AddForm({
         options={[
           ...DAYS_BACK.map((days) => ({
             value: String(days),
-            label: dayName(atClock(now, -days, NOON, zone), now, zone),
+            label: capital(dayName(atClock(now, -days, NOON, zone), now, zone)),
           })),
-          { value: 'unknown', label: 'nobody knows' },
+          { value: 'unknown', label: 'Nobody knows' },
         ]}
       />
       <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />

@@ -2,6 +2,7 @@ import { atClock, dayName } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';
@@ -36,7 +37,6 @@ export function SayWhen({ food }: { readonly food: FoodState }) {
   );
 }
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const styles = StyleSheet.create({
   group: { gap: space.s },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },

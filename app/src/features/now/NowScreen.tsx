@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
+import { capital } from '../../ui/capital';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -72,5 +73,3 @@ function byDay(items: readonly AgendaItem[], now: number, zone: string): [string
   }
   return [...groups];
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -5,6 +5,7 @@ import { formatDuration, lengthUnitOf, type MassUnit } from '@omtel/core/units';
 import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { capital } from '../../ui/capital';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
@@ -151,8 +152,6 @@ function NumberField({ control, name, label, read, words }: NumberFieldProps) {
     />
   );
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },

@@ -4,6 +4,7 @@ import { placeWords, SHELF_WORDS, shelves, type FoodState, type Place } from '@o
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
@@ -119,10 +120,7 @@ export function ByPlace({ ruled, chosen, onChoose, onMove }: ByPlaceProps) {
 }
 
 /** "Top" for the top shelf: the picture says what it is. */
-const short = (words: string): string => {
-  const [first = ''] = words.split(' ');
-  return first.charAt(0).toUpperCase() + first.slice(1);
-};
+const short = (words: string): string => capital(words.split(' ')[0]!);
 
 const styles = StyleSheet.create({
   store: { gap: space.s },

@@ -1,6 +1,7 @@
 import { SHELF_WORDS, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
+import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -46,10 +47,7 @@ export function ChosenBar({ foods, onMove, onCover, onLabel, onDiscard, onNone }
   );
 }
 
-function spotWords({ place, shelf }: Spot): string {
-  const words = shelf ? SHELF_WORDS[shelf] : place;
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
+const spotWords = ({ place, shelf }: Spot): string => capital(shelf ? SHELF_WORDS[shelf] : place);
 
 const styles = StyleSheet.create({
   bar: { flex: 1, gap: space.xs },
