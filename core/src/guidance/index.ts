@@ -5,7 +5,6 @@ export * from './describe';
 export * from './thawTime';
 export * from './coolingTime';
 export * from './guidance';
-export * from './differences';
 export * from './stricter';
 export { ruleAt } from './tree';
 export { homeRules } from './home';

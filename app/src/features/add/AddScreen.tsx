@@ -4,7 +4,6 @@ import { massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { v7 as uuid } from 'uuid';
 import { newEvent, record } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
@@ -124,14 +123,15 @@ function AddForm({
       />
       <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />
       {draft.from !== 'us' && (
-        <View style={styles.switch}>
-          <Words style={styles.grow}>Had been heated again before it came</Words>
-          <Switch
-            value={draft.reheated}
-            onValueChange={(reheated) => set({ reheated })}
-            accessibilityLabel="Heated again before it came"
-          />
-        </View>
+        <Choice
+          label="Heated again before it came"
+          value={draft.reheated ? 'yes' : 'no'}
+          onChange={(answer) => set({ reheated: answer === 'yes' })}
+          options={[
+            { value: 'no', label: 'No' },
+            { value: 'yes', label: 'Yes' },
+          ]}
+        />
       )}
       <Words tone="soft">
         A mixed dish? Name what else is in it: it takes the strictest rule of each part.
@@ -182,7 +182,5 @@ function KindPicker({
 
 const styles = StyleSheet.create({
   group: { gap: space.s },
-  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH, gap: space.m },
-  grow: { flex: 1 },
   kind: { minHeight: REACH - space.xl, justifyContent: 'center' },
 });

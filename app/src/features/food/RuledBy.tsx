@@ -5,7 +5,7 @@ import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { SCHOOL_OPTIONS } from '../household/GuidanceFields';
+import { SCHOOL_OPTIONS } from '../../ui/schools';
 import { useRecord } from './useAct';
 
 type Ruled = 'household' | GuidanceChoice['school'] | 'care';

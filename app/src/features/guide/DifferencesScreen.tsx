@@ -1,12 +1,5 @@
-import {
-  describeValue,
-  differences,
-  ruleById,
-  rulesOf,
-  schools,
-  type Difference,
-  type Rule,
-} from '@omtel/core/guidance';
+import { differences, type Difference } from '@omtel/core/differences';
+import { describeValue, ruleById, rulesOf, schools, type Rule } from '@omtel/core/guidance';
 import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,7 +1,8 @@
-import { rulesOf, schools, type Guidance } from '@omtel/core/guidance';
+import type { Guidance } from '@omtel/core/guidance';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
 import { Choice } from '../../ui/Choice';
+import { SCHOOL_OPTIONS } from '../../ui/schools';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 
@@ -9,8 +10,6 @@ interface GuidanceFieldsProps {
   readonly guidance: Guidance;
   readonly onChange: (guidance: Guidance) => void;
 }
-
-export const SCHOOL_OPTIONS = schools.map((school) => ({ value: school, label: rulesOf(school).name }));
 
 const WHO: Record<Guidance['school'], string> = {
   home: 'Consumer advice for home kitchens. The strictest on time, the plainest to follow.',

@@ -1,6 +1,4 @@
-import { rulesOf } from './lookup';
-import { schools, type Rule, type School } from './schema';
-import { mapRules, ruleAt } from './tree';
+import { listRules, ruleAt, rulesOf, schools, type Rule, type School } from '../guidance';
 
 /** A rule in which the schools part. */
 export interface Difference {
@@ -11,14 +9,12 @@ export interface Difference {
 
 /** Every rule whose value is not the same in all schools, in the order of the rule sets. */
 export function differences(): readonly Difference[] {
-  const found: Difference[] = [];
-  mapRules(rulesOf('home'), (home, path) => {
+  return listRules(rulesOf('home')).flatMap(({ id, title }) => {
+    const path = id.slice(id.indexOf('.') + 1);
     const rules = Object.fromEntries(
       schools.map((school) => [school, ruleAt(rulesOf(school), path)!]),
     ) as Record<School, Rule>;
     const values = new Set(schools.map((school) => JSON.stringify(rules[school].value)));
-    if (values.size > 1) found.push({ path, title: home.title, rules });
-    return home;
+    return values.size > 1 ? [{ path, title, rules }] : [];
   });
-  return found;
 }
