@@ -70,10 +70,10 @@ const CHECKS: readonly Check[] = [
  * Every check can only make the ruling worse, so the ruling is monotone as long as each check is: more time, more
  * warmth or fewer facts never improve it.
  *
- * @returns null for food that is eaten or thrown away
+ * @returns null for food that is eaten, thrown away or put to another
  */
 export function judge(state: FoodState, context: JudgeContext): Ruling | null {
-  if (state.stage === 'eaten' || state.stage === 'discarded') return null;
+  if (state.place === 'gone') return null;
   const rules = rulesOfFood(state, context.guidance);
   const current = withWaterCounted(state, context.now, rules);
   const findings = CHECKS.flatMap((check) => check(current, { ...context, rules })).sort(worstFirst);

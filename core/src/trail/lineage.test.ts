@@ -95,6 +95,11 @@ describe('two foods put together', () => {
     expect(ruled([...batch, joined(hours(2))], { [SOUP_ID]: soup }, days(1) + 1)).toBe('discard');
   });
 
+  it('and the other is gone', () => {
+    const gone = [...batch, happened(hours(2), 'joinedTo', { into: SOUP_ID })];
+    expect(judge(foldTrail(gone, PLAIN_GUIDANCE)!, at(hours(3)))).toBeNull();
+  });
+
   it('of unknown age when one of them is', () => {
     const soup = [of(SOUP_ID, leftovers(null, 'lentil-soup', hours(-1)))];
     expect(ruled([...batch, joined(hours(2))], { [SOUP_ID]: soup }, hours(3))).toBe('cannotTell');

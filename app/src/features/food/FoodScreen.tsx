@@ -60,11 +60,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
         )
       }
     >
-      {ruling ? (
-        <RulingPanel ruling={ruling} />
-      ) : (
-        <Words>{state.stage === 'eaten' ? 'It was eaten.' : 'It was thrown away.'}</Words>
-      )}
+      {ruling ? <RulingPanel ruling={ruling} /> : <Words>{`${goneWords(state)}.`}</Words>}
       <RescueNotice food={state} />
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
       <TrailDrawing
@@ -84,6 +80,10 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   );
 }
 
+/** What became of a food that is gone. */
+const goneWords = ({ stage }: Pick<FoodState, 'stage'>): string =>
+  stage === 'eaten' ? 'Eaten' : stage === 'joined' ? 'Put to another food' : 'Thrown away';
+
 function whereIs(
   { place, placeSince, massKg, stage, container }: FoodState,
   { units, now, zone }: Kitchen,
@@ -92,9 +92,7 @@ function whereIs(
     place === 'heat'
       ? 'On the heat'
       : place === 'gone'
-        ? stage === 'eaten'
-          ? 'Eaten'
-          : 'Thrown away'
+        ? goneWords({ stage })
         : `In ${placeWords(place)}`
             .replace('In the table', 'On the table')
             .replace('In the counter', 'On the counter');
