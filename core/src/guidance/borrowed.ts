@@ -2,9 +2,9 @@ import { homeDraft } from './home';
 import { mapRules, ruleAt } from './tree';
 import type { Draft, RuleSet, School } from './schema';
 
-/** What a school says itself: any part of the tree. */
+/** What a school says itself: any part of the tree. A rule's title stands once, in the home chart. */
 export type OwnWords<Node> = Node extends { value: unknown; source: unknown }
-  ? Node
+  ? Omit<Node, 'title'>
   : Node extends object
     ? { readonly [Key in keyof Node]?: OwnWords<Node[Key]> }
     : Node;
@@ -18,7 +18,7 @@ export type OwnWords<Node> = Node extends { value: unknown; source: unknown }
 export function borrowing(school: School, name: string, own: OwnWords<Draft<RuleSet>>): Draft<RuleSet> {
   const filled = mapRules(homeDraft as RuleSet, ({ title, ...rule }, path) => {
     const said = ruleAt(own, path);
-    return said ? { ...said, title: said.title ?? title } : { title, ...rule, borrowed: true };
+    return said ? { ...said, title } : { title, ...rule, borrowed: true };
   });
   return { ...filled, school, name };
 }

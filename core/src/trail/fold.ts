@@ -1,7 +1,6 @@
-import { foodById } from '../foods';
 import { rulesFor, type Guidance, type GuidanceChoice, type RuleSet } from '../guidance';
+import { dividedFrom, newFood } from './beginning';
 import type { FoodEvent } from './events';
-import { openExposure } from './exposure';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
 import type { FoodState } from './state';
@@ -166,99 +165,8 @@ function portionOf(begin: FoodEvent<'portioned'>, rules: RuleSet, others: Histor
   return whole && dividedFrom(whole, begin);
 }
 
-/** A portion has all that happened to its food before, and its own name, weight and way from there. */
-export function dividedFrom(whole: FoodState, begin: FoodEvent<'portioned'>): FoodState {
-  const { name, massKg, portions } = begin.payload;
-  return {
-    ...whole,
-    foodId: begin.foodId,
-    name,
-    massKg,
-    container: whole.container && { ...whole.container, portions: portions ?? whole.container.portions },
-    plan: null,
-    cooling: null,
-    labelled: false,
-    dividedFrom: whole.foodId,
-    lastAt: begin.at,
-  };
-}
-
 /** The guidance chosen last holds for the whole history: what happened is the same under any school. */
 function choiceIn(settled: readonly FoodEvent[]): GuidanceChoice | null {
   const choices = settled.filter((event): event is FoodEvent<'guided'> => event.type === 'guided');
   return choices.at(-1)?.payload.choice ?? null;
-}
-
-function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
-  const { foodKey, parts = [], name, massKg, form, condition, place, since, reheatedBefore } = payload;
-  const food = foodById(foodKey);
-  const cooked = condition === 'cooked' || food.cooking === null;
-  const frozen = condition === 'frozen' || place === 'freezer';
-  return {
-    foodId,
-    foodKey,
-    parts,
-    name,
-    massKg,
-    form,
-    // What was heated again before it came is eaten while it is hot.
-    stage: frozen
-      ? 'frozen'
-      : cooked && reheatedBefore && place === 'counter'
-        ? 'serving'
-        : cooked
-          ? 'stored'
-          : condition === 'thawed'
-            ? 'thawed'
-            : 'raw',
-    place,
-    placeSince: at,
-    shelf: null,
-    covered: false,
-    labelled: false,
-    dividedFrom: null,
-    cooked,
-    // Raw food that came frozen has used no day yet, whenever it was bought.
-    daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
-    pauses: [],
-    // Food bought frozen has used none of its days; food frozen at home has used those up to now.
-    frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
-    thaw:
-      condition === 'thawed'
-        ? {
-            method: 'refrigerator',
-            startedAt: since ?? at,
-            lastChangeAt: at,
-            changes: 0,
-            usedMs: 0,
-            thawedAt: since,
-          }
-        : null,
-    cook: null,
-    exposures:
-      place === 'counter'
-        ? openExposure([], {
-            ledger: cooked ? 'cooked' : 'raw',
-            from: at,
-            place,
-            side: cooked ? 'hot' : 'cold',
-          })
-        : [],
-    faults: [],
-    closedCounts: [],
-    chill: null,
-    rescues: 0,
-    guidedBy: null,
-    coolingSince: null,
-    cooledAt: null,
-    container: null,
-    cooling: null,
-    reheats: reheatedBefore ? 1 : 0,
-    ovenOnAt: null,
-    servedAt: null,
-    lastReading: null,
-    lastGood: null,
-    plan: null,
-    lastAt: at,
-  };
 }

@@ -8,8 +8,7 @@ import { withDate, withCountsClosed } from './life';
 import { freeze, goTo, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
 import { beginSpell, endSpell } from './spells';
-import { ledgerOf } from './state';
-import type { CookState, Fault, FoodState, Stage } from './state';
+import { ledgerOf, type CookState, type Fault, type FoodState, type Stage } from './state';
 import { beginThaw, withWaterCounted } from './thawing';
 
 type Handler<Type extends EventType> = (

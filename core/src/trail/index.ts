@@ -2,6 +2,7 @@ export * from './events';
 export * from './coolingPlan';
 export * from './state';
 export * from './fold';
+export { dividedFrom } from './beginning';
 export * from './judge';
 export * from './ruling';
 export * from './exposure';

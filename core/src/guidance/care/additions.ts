@@ -6,7 +6,6 @@ import {
 } from '../../foods/schema';
 import { celsius, DAY_MS, MINUTE_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
-import { homeDraft } from '../home';
 import type { CookTarget, Draft, RuleSet } from '../schema';
 
 const source = 'higher-risk';
@@ -22,8 +21,7 @@ const through: CookTarget = {
   restMs: 0,
 };
 const animal = cookingCategories.filter((category) => category !== 'vegetable');
-const cooked = (category: CookingCategory) =>
-  [category, { title: homeDraft.cooking.targets[category].title, value: through, source }] as const;
+const cooked = (category: CookingCategory) => [category, { value: through, source }] as const;
 
 const LEFTOVERS: readonly StorageCategory[] = [
   'eggDishes',
@@ -44,7 +42,6 @@ const twoDays = (category: StorageCategory) =>
     category,
     {
       refrigerator: {
-        title: homeDraft.storage[category].refrigerator.title,
         value: { kind: 'durations', lowMs: LEFTOVER_DAYS * DAY_MS, highMs: LEFTOVER_DAYS * DAY_MS },
         source,
         note: 'Then the freezer or the bin.',
@@ -53,7 +50,6 @@ const twoDays = (category: StorageCategory) =>
   ] as const;
 
 const noRefreezing = {
-  title: homeDraft.refreezing.afterRefrigerator.title,
   value: { kind: 'allowed', yes: false, instead: 'cook it first' },
   source,
 } as const;
@@ -64,7 +60,6 @@ export const additions: OwnWords<Draft<RuleSet>> = {
   storage: Object.fromEntries(storageCategories.filter((each) => LEFTOVERS.includes(each)).map(twoDays)),
   refreezing: { afterRefrigerator: noRefreezing },
   avoided: {
-    title: homeDraft.avoided.title,
     value: { kind: 'avoided', risks: ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal'] },
     source,
   },

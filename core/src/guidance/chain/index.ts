@@ -9,23 +9,19 @@ export const chainRules = ruleSet(
   borrowing('chain', 'Metric chain', {
     bands: {
       growth: {
-        title: 'Growth band',
         value: { kind: 'band', low: celsius(5), high: celsius(60) },
         source: 'fsanz-322',
       },
       refrigerator: {
-        title: 'Refrigerator temperature',
         value: { kind: 'temperature', limit: 'most', at: celsius(5) },
         source: 'fsanz-322',
       },
       freezer: {
-        title: 'Freezer temperature',
         value: { kind: 'temperature', limit: 'most', at: celsius(-15) },
         source: 'fsanz-322',
         note: 'Aim for −18 °C.',
       },
       hotHolding: {
-        title: 'Holding hot food',
         value: { kind: 'temperature', limit: 'least', at: celsius(63) },
         source: 'uk-fsa',
         note: 'UK law; FSANZ asks for 60 °C.',
@@ -33,20 +29,17 @@ export const chainRules = ruleSet(
     },
     bandTime: {
       limit: {
-        title: 'Time in the growth band, in all',
         value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
         source: 'fsanz-322',
         note: 'Under 2 h: use it or chill it again. From 2 to 4 h: use it now. Past 4 h: throw it away.',
       },
       chillAgain: {
-        title: 'Back into the cold within',
         value: { kind: 'chillAgain', ms: 2 * HOUR_MS, inclusive: false, served: true },
         source: 'fsanz-322',
       },
     },
     thawing: {
       refrigerator: {
-        title: 'Thawing in the refrigerator',
         value: {
           kind: 'thawRate',
           fast: { ms: 10 * HOUR_MS, mass: kilograms(1), leastMs: 10 * HOUR_MS },
@@ -55,13 +48,11 @@ export const chainRules = ruleSet(
         source: 'uk-fsa',
       },
       waterTemperature: {
-        title: 'Water for thawing',
         value: { kind: 'temperature', limit: 'most', at: celsius(15) },
         source: 'fssai-4',
         note: 'Running drinking water, sealed packs.',
       },
       waterMost: {
-        title: 'In water for at most',
         value: { kind: 'duration', limit: 'most', ms: 90 * MINUTE_MS },
         source: 'fssai-4',
       },
@@ -70,7 +61,6 @@ export const chainRules = ruleSet(
     afterThawCooked,
     refreezing: {
       afterRefrigerator: {
-        title: 'Freezing again after the refrigerator',
         value: { kind: 'allowed', yes: false, instead: 'cook it, then freeze it once' },
         source: 'uk-fsa',
       },
@@ -78,40 +68,33 @@ export const chainRules = ruleSet(
     cooking,
     cooling: {
       depth: {
-        title: 'Depth of the container',
         value: { kind: 'depth', most: { value: 5, unit: 'cm' } },
         source: 'service',
         note: 'Practice.',
       },
       firstMark: {
-        title: 'First cooling mark',
         value: { kind: 'coolingMark', from: celsius(60), to: celsius(21), withinMs: 2 * HOUR_MS },
         source: 'fsanz-322',
       },
       secondMark: {
-        title: 'Second cooling mark',
         value: { kind: 'coolingMark', from: celsius(21), to: celsius(5), withinMs: 4 * HOUR_MS },
         source: 'fsanz-322',
         note: 'After the first: 6 h in all, so that a quick first stage is never held against the food.',
       },
       marksBind: {
-        title: 'The cooling marks rule on the food',
         value: { kind: 'binding', yes: true },
         source: 'fsanz-322',
       },
       rescue: {
-        title: 'Heating it again to cool it again',
         value: { kind: 'allowed', yes: true, instead: 'once, at once, when the first mark was missed' },
         source: 'fsanz-322',
       },
       deepCounts: {
-        title: 'Deeper than the rule counts as out of the cold until it reads cold',
         value: { kind: 'binding', yes: false },
         source: 'fsanz-322',
         note: 'The cooling marks rule on it instead.',
       },
       rice: {
-        title: 'Cooked rice into the refrigerator within',
         value: { kind: 'duration', limit: 'most', ms: HOUR_MS },
         source: 'uk-fsa',
       },

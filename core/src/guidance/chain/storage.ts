@@ -1,7 +1,6 @@
 import type { StorageCategory } from '../../foods';
 import { DAY_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
-import { homeDraft } from '../home';
 import type { Draft, RuleSet } from '../schema';
 
 const leftovers = (category: StorageCategory, days: number) =>
@@ -9,7 +8,6 @@ const leftovers = (category: StorageCategory, days: number) =>
     category,
     {
       refrigerator: {
-        title: homeDraft.storage[category].refrigerator.title,
         value: { kind: 'durations', lowMs: DAY_MS, highMs: days * DAY_MS },
         source: 'uk-fsa',
       },
@@ -24,16 +22,11 @@ export const storage: OwnWords<Draft<RuleSet['storage']>> = Object.fromEntries([
   leftovers('cookedRice', 1),
 ]);
 
-const day = (title: string) =>
-  ({
-    title,
-    value: { kind: 'durations', lowMs: DAY_MS, highMs: DAY_MS },
-    source: 'uk-fsa',
-    note: 'A stricter limit, 12 h from the time on the label, can be set as your own.',
-  }) as const;
+const oneDay = {
+  value: { kind: 'durations', lowMs: DAY_MS, highMs: DAY_MS },
+  source: 'uk-fsa',
+  note: 'A stricter limit, 12 h from the time on the label, can be set as your own.',
+} as const;
 
-export const afterThaw: OwnWords<Draft<RuleSet['afterThaw']>> = {
-  delicate: day('After thawing: poultry, ground and stewing meat, fish'),
-  redMeatCut: day('After thawing: red-meat cuts'),
-};
-export const afterThawCooked = day('After thawing: cooked food');
+export const afterThaw: OwnWords<Draft<RuleSet['afterThaw']>> = { delicate: oneDay, redMeatCut: oneDay };
+export const afterThawCooked = oneDay;

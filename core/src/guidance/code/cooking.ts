@@ -40,41 +40,32 @@ const roast = target(
 const roastNote =
   'Still oven at least 350 °F under 10 lb, 250 °F from 10 lb; fan at least 325 °F and 250 °F. The rise after the oven counts when it is read.';
 
-const says = (title: string, value: CookTarget, note?: string) =>
-  ({ title, value, source: 'food-code', ...(note && { note }) }) as const;
+const says = (value: CookTarget, note?: string) =>
+  ({ value, source: 'food-code', ...(note && { note }) }) as const;
 
 export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
   targets: {
-    poultry: says('Poultry, stuffing, stuffed food', poultry),
-    groundMeat: says('Ground meat, red-meat sausage, tenderised meat', ground),
-    wholeCut: says('Steaks, chops, whole cuts', cut),
-    roast: says('Roasts', roast, roastNote),
-    porkCut: says('Pork: chops and whole cuts', cut),
-    porkRoast: says('Pork: roasts', roast, roastNote),
-    fish: says('Fish and shellfish', cut),
-    egg: says(
-      'Eggs and egg dishes',
-      ground,
-      'For eggs pooled; to order 145 °F held 15 s. Omtel takes the stricter.',
-    ),
+    poultry: says(poultry),
+    groundMeat: says(ground),
+    wholeCut: says(cut),
+    roast: says(roast, roastNote),
+    porkCut: says(cut),
+    porkRoast: says(roast, roastNote),
+    fish: says(cut),
+    egg: says(ground, 'For eggs pooled; to order 145 °F held 15 s. Omtel takes the stricter.'),
     casserole: says(
-      'Casseroles and dishes with leftovers',
       poultry,
       'With poultry or stuffing; without, 155 °F held 17 s. Omtel takes the stricter.',
     ),
-    vegetable: says('Vegetables and grains held hot', target([135, INSTANT])),
-    organMeat: says('Organ meats', cut),
-    giblets: says('Giblets and poultry sausage', poultry),
-    game: says(
-      'Game and rabbit',
-      poultry,
-      'For wild game; raised under inspection 145 °F held 15 s, ground 155 °F 17 s.',
-    ),
-    hamCooked: says('Ham, fully cooked and plant-packed', target([135, INSTANT])),
-    hamOther: says('Ham, all other', poultry),
+    vegetable: says(target([135, INSTANT])),
+    organMeat: says(cut),
+    giblets: says(poultry),
+    game: says(poultry, 'For wild game; raised under inspection 145 °F held 15 s, ground 155 °F 17 s.'),
+    hamCooked: says(target([135, INSTANT])),
+    hamOther: says(poultry),
   },
 };
 
 export const reheating: OwnWords<Draft<RuleSet['reheating']>> = {
-  target: says('Heat leftovers to', target([165, seconds(15)]), 'Plant-packed ready-to-eat food: 135 °F.'),
+  target: says(target([165, seconds(15)]), 'Plant-packed ready-to-eat food: 135 °F.'),
 };

@@ -9,30 +9,25 @@ export const codeRules = ruleSet(
   borrowing('code', 'Service code', {
     bands: {
       growth: {
-        title: 'Growth band',
         value: { kind: 'band', low: fahrenheit(41), high: fahrenheit(135) },
         source: 'food-code',
       },
       refrigerator: {
-        title: 'Refrigerator temperature',
         value: { kind: 'temperature', limit: 'most', at: fahrenheit(41) },
         source: 'food-code',
       },
       hotHolding: {
-        title: 'Holding hot food',
         value: { kind: 'temperature', limit: 'least', at: fahrenheit(135) },
         source: 'food-code',
       },
     },
     bandTime: {
       limit: {
-        title: 'Time in the growth band, in all',
         value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
         source: 'food-code',
         note: 'Then it is thrown away. Cooling under control runs on its own clock.',
       },
       chillAgain: {
-        title: 'Back into the cold within',
         value: { kind: 'chillAgain', ms: 4 * HOUR_MS, inclusive: true, served: false },
         source: 'food-code',
         note: 'Cold food put out to eat does not go back: it is used within the limit.',
@@ -40,19 +35,16 @@ export const codeRules = ruleSet(
     },
     thawing: {
       waterTemperature: {
-        title: 'Water for thawing',
         value: { kind: 'temperature', limit: 'most', at: fahrenheit(70) },
         source: 'food-code',
         note: 'Running, and fast enough to float off loose particles.',
       },
       waterMost: {
-        title: 'In water for at most',
         value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
         source: 'food-code',
         note: 'Raw food above 41 °F, preparation or chilling back included.',
       },
       waterCounts: {
-        title: 'Minutes in thawing water count as time in the growth band',
         value: { kind: 'binding', yes: true },
         source: 'food-code',
       },
@@ -60,39 +52,32 @@ export const codeRules = ruleSet(
     cooking,
     cooling: {
       depth: {
-        title: 'Depth of the container',
         value: { kind: 'depth', most: { value: 1, unit: 'in' } },
         source: 'service',
         note: 'Practice: 1 in for thick food, 3 in for thin. Omtel takes the stricter.',
       },
       firstMark: {
-        title: 'First cooling mark',
         value: { kind: 'coolingMark', from: fahrenheit(135), to: fahrenheit(70), withinMs: 2 * HOUR_MS },
         source: 'food-code',
       },
       secondMark: {
-        title: 'Second cooling mark',
         value: { kind: 'coolingMark', from: fahrenheit(135), to: fahrenheit(41), withinMs: 6 * HOUR_MS },
         source: 'food-code',
       },
       marksBind: {
-        title: 'The cooling marks rule on the food',
         value: { kind: 'binding', yes: true },
         source: 'food-code',
       },
       rescue: {
-        title: 'Heating it again to cool it again',
         value: { kind: 'allowed', yes: true, instead: 'once, at once, when the first mark was missed' },
         source: 'food-code',
       },
       deepCounts: {
-        title: 'Deeper than the rule counts as out of the cold until it reads cold',
         value: { kind: 'binding', yes: false },
         source: 'food-code',
         note: 'The cooling marks rule on it instead.',
       },
       fromRoom: {
-        title: 'Made from ingredients at room temperature',
         value: { kind: 'coolingMark', from: fahrenheit(70), to: fahrenheit(41), withinMs: 4 * HOUR_MS },
         source: 'food-code',
       },

@@ -1,7 +1,6 @@
 import type { StorageCategory } from '../../foods';
 import { DAY_MS, HOUR_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
-import { homeDraft } from '../home';
 import type { Draft, RuleSet } from '../schema';
 
 const DAYS = 7;
@@ -32,22 +31,20 @@ const DATE_MARKED: readonly StorageCategory[] = [
   'tofu',
 ];
 
-const dateMarked = (category: StorageCategory) =>
-  ({
-    refrigerator: {
-      title: homeDraft.storage[category].refrigerator.title,
-      // Seven calendar days are at most this long: an hour more where the clocks go back among them.
-      value: {
-        kind: 'durations',
-        lowMs: (DAYS - 1) * DAY_MS,
-        highMs: DAYS * DAY_MS + HOUR_MS,
-        calendarDays: DAYS,
-      },
-      source: 'food-code',
-      note: 'The day it was made or opened is day 1; at 41 °F or colder.',
+const dateMarked = {
+  refrigerator: {
+    // Seven calendar days are at most this long: an hour more where the clocks go back among them.
+    value: {
+      kind: 'durations',
+      lowMs: (DAYS - 1) * DAY_MS,
+      highMs: DAYS * DAY_MS + HOUR_MS,
+      calendarDays: DAYS,
     },
-  }) as const;
+    source: 'food-code',
+    note: 'The day it was made or opened is day 1; at 41 °F or colder.',
+  },
+} as const;
 
 export const storage: OwnWords<Draft<RuleSet['storage']>> = Object.fromEntries(
-  DATE_MARKED.map((category) => [category, dateMarked(category)]),
+  DATE_MARKED.map((category) => [category, dateMarked]),
 );
