@@ -1,4 +1,5 @@
 import { foodById } from '../foods';
+import { beginChill } from './chill';
 import type { FoodEvent } from './events';
 import { openExposure } from './exposure';
 import type { FoodState } from './state';
@@ -61,7 +62,8 @@ export function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState 
         : [],
     faults: [],
     closedCounts: [],
-    chill: null,
+    // Cooked food that comes in and stands out is taken for hot.
+    chill: cooked && place === 'counter' ? beginChill(at) : null,
     rescues: 0,
     guidedBy: null,
     coolingSince: null,

@@ -6,7 +6,7 @@ import { worseOfBoth } from './joining';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 2;
+export const FOLD_VERSION = 3;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {

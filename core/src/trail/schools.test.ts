@@ -155,6 +155,18 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ],
   ],
   code: [
+    [
+      '§5: a hot dish that came in cools by the same marks',
+      [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
+      minutes(120) + SECOND_MS,
+      'useNow',
+    ],
+    [
+      '§5: and nobody knows of it past both',
+      [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
+      hours(6) + SECOND_MS,
+      'cannotTell',
+    ],
     ['§1: 4 h in all', outToEat, hours(4), 'useNow'],
     ['§1: past 4:00:00 it is thrown away', outToEat, hours(4) + SECOND_MS, 'discard'],
     ['§1: hot food on the table has 4 h, but is not kept', done, hours(3), 'useNow'],
@@ -301,6 +313,18 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ],
   ],
   chain: [
+    [
+      '§5: a hot dish that came in cools by the same marks',
+      [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
+      minutes(120) + SECOND_MS,
+      'useNow',
+    ],
+    [
+      '§5: and nobody knows of it past both',
+      [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
+      hours(6) + SECOND_MS,
+      'cannotTell',
+    ],
     ['§11.4: chilled under 2:00:00 it keeps', [...done, stored(minutes(120) - SECOND_MS)], hours(6), 'fine'],
     ['§11.4: at 2:00:00 it is no longer chilled', [...done, stored(minutes(120))], minutes(121), 'useNow'],
     ['§11.4: it is used up to 4:00:00', [...done, stored(minutes(120))], hours(4), 'useNow'],
@@ -426,6 +450,12 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ['§2: from then on its minutes count', inWater(), minutes(90 + 240) + SECOND_MS, 'discard'],
   ],
   care: [
+    [
+      '§5: a hot dish that came in, deep in the cold and never read',
+      [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
+      minutes(120) + SECOND_MS,
+      'cannotTell',
+    ],
     ['§9: the shortest time in the band', done, minutes(120) + SECOND_MS, 'discard'],
     ['§9: and not chilled at the limit', [...done, stored(minutes(120))], minutes(120), 'useNow'],
     ['§9: cold food put out to eat does not go back', servedCold(minutes(10)), minutes(20), 'useNow'],
