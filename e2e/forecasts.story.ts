@@ -62,6 +62,7 @@ test('the rescue: the centre is icy, and each way on says what it does to dinner
     page.getByRole('radiogroup', { name: 'Ways to thaw' }).getByRole('radio', { name: /^Refrigerator/ }),
   ).toContainText('computed');
   await tap('Plan it this way');
+  await expect(page.getByText('To the lowest shelf')).toBeVisible();
   await later(12 * 60);
   await tap('It is in the refrigerator: Lamb shoulder');
   // Tuesday 15:00, and the middle is still icy.
