@@ -107,6 +107,7 @@ test('a joint in the oven is forecast, and the forecast narrows with a reading',
     .getByRole('radio', { name: /^Cook from frozen/ })
     .click();
   await tap('Plan it this way');
+  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
   await later(18 * 60 + 40);
   await tap('Oven is on: Lamb shoulder');
   await later(20);
