@@ -28,4 +28,10 @@ export function foodById(id: string): Food {
   return food;
 }
 
+/** Whether a kind of food comes in cans: unopened it keeps in the cupboard, and its days begin with the opening. */
+export function isCanned(id: string): boolean {
+  const keeps = byId.get(id)?.cookedStorage;
+  return keeps === 'openedCan' || keeps === 'openedCanAcid';
+}
+
 export const isKnownFood = (id: string): boolean => byId.has(id);

@@ -32,17 +32,17 @@ export const larder: readonly Food[] = [
     forms: ['pieces'],
     cookedStorage: 'smokedSausage',
   }),
-  ready('sardines-opened', 'Sardines, opened can', ['canned fish'], [60, 24.5, 11.5, 0, 0, 4], {
+  ready('sardines-opened', 'Sardines, canned', ['canned fish'], [60, 24.5, 11.5, 0, 0, 4], {
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
-  ready('canned-fish-opened', 'Tuna, opened can', ['canned tuna'], [70, 25.5, 2.5, 0, 0, 2], {
+  ready('canned-fish-opened', 'Tuna, canned', ['canned tuna'], [70, 25.5, 2.5, 0, 0, 2], {
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
   ready(
     'canned-vegetables-opened',
-    'Vegetables, opened can',
+    'Vegetables, canned',
     ['canned beans', 'sweetcorn'],
     [82, 3, 0.8, 10, 3, 1.2],
     {
@@ -52,7 +52,7 @@ export const larder: readonly Food[] = [
   ),
   ready(
     'canned-tomatoes-opened',
-    'Tomatoes, opened can',
+    'Tomatoes, canned',
     ['high-acid can', 'canned fruit'],
     [93.5, 1.2, 0.2, 3.3, 1, 0.8],
     {
@@ -189,27 +189,24 @@ export const larder: readonly Food[] = [
   }),
   ready(
     'canned-beans-opened',
-    'Beans, opened can',
+    'Beans, canned',
     ['baked beans', 'chickpeas', 'kidney beans'],
     [73.8, 6, 1, 13, 5, 1.2],
     { forms: ['can'], cookedStorage: 'openedCan' },
   ),
-  ready('canned-soup-opened', 'Soup, opened can', ['tinned soup'], [86.7, 1.8, 2.5, 7, 0.8, 1.2], {
+  ready('canned-soup-opened', 'Soup, canned', ['tinned soup'], [86.7, 1.8, 2.5, 7, 0.8, 1.2], {
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
-  ready(
-    'canned-meat-opened',
-    'Meat, opened can',
-    ['corned beef', 'luncheon meat'],
-    [59.5, 18, 17, 2, 0, 3.5],
-    { forms: ['can'], cookedStorage: 'openedCan' },
-  ),
-  ready('canned-fruit-opened', 'Fruit, opened can', ['peaches', 'pineapple'], [83.1, 0.5, 0.1, 15, 1, 0.3], {
+  ready('canned-meat-opened', 'Meat, canned', ['corned beef', 'luncheon meat'], [59.5, 18, 17, 2, 0, 3.5], {
+    forms: ['can'],
+    cookedStorage: 'openedCan',
+  }),
+  ready('canned-fruit-opened', 'Fruit, canned', ['peaches', 'pineapple'], [83.1, 0.5, 0.1, 15, 1, 0.3], {
     forms: ['can'],
     cookedStorage: 'openedCanAcid',
   }),
-  ready('coconut-milk-opened', 'Coconut milk, opened can', ['coconut cream'], [74.3, 2, 20, 3, 0, 0.7], {
+  ready('coconut-milk-opened', 'Coconut milk, canned', ['coconut cream'], [74.3, 2, 20, 3, 0, 0.7], {
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),

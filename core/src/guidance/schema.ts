@@ -50,6 +50,8 @@ export const ruleSetSchema = z.object({
     chillAgain: rule(v.chillAgain),
     warmAir: rule(v.temperatureLimit),
     warmAirFactor: rule(v.factor),
+    /** How long an insulated bag with frozen packs may keep food cold, if it arrives so. */
+    insulatedBag: rule(v.duration),
   }),
   thawing: z.object({
     refrigerator: rule(v.thawRate),

@@ -19,7 +19,8 @@ export const evening = fc
   .map(({ doneF, servedAfter, reads, storedAfter, depthM, warmAir }) => {
     const events = [
       ...cookedLamb(START, doneF),
-      happened(minutes(servedAfter), 'served', warmAir ? { air: fahrenheit(95) } : {}),
+      happened(minutes(servedAfter), 'served'),
+      ...(warmAir ? [happened(minutes(servedAfter), 'airRead', { temperature: fahrenheit(95) })] : []),
       ...reads.map(({ after, degreesF }) => read(minutes(after) + 1, degreesF)),
     ];
     if (storedAfter !== null)

@@ -1,11 +1,12 @@
 import { foodById } from '../foods';
+import type { RuleSet } from '../guidance';
+import { openInAir, unknownAir } from './air';
 import { beginChill } from './chill';
 import type { FoodEvent } from './events';
-import { openExposure } from './exposure';
 import type { FoodState } from './state';
 
 /** The state of a food as it comes into the household's hands. */
-export function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState {
+export function newFood({ foodId, at, payload }: FoodEvent<'added'>, rules: RuleSet): FoodState {
   const { foodKey, parts = [], name, massKg, form, condition, place, since, reheatedBefore } = payload;
   const food = foodById(foodKey);
   const cooked = condition === 'cooked' || food.cooking === null;
@@ -31,6 +32,7 @@ export function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState 
     placeSince: at,
     shelf: null,
     covered: false,
+    sealed: place === 'cupboard',
     labelled: false,
     dividedFrom: null,
     cooked,
@@ -52,13 +54,18 @@ export function newFood({ foodId, at, payload }: FoodEvent<'added'>): FoodState 
         : null,
     cook: null,
     exposures:
-      place === 'counter'
-        ? openExposure([], {
-            ledger: cooked ? 'cooked' : 'raw',
-            from: at,
-            place,
-            side: cooked ? 'hot' : 'cold',
-          })
+      place === 'counter' || place === 'car'
+        ? openInAir(
+            [],
+            {
+              ledger: cooked ? 'cooked' : 'raw',
+              from: at,
+              place,
+              side: cooked && place === 'counter' ? 'hot' : 'cold',
+            },
+            unknownAir(place, payload, null, rules),
+            rules,
+          )
         : [],
     faults: [],
     closedCounts: [],

@@ -1,5 +1,5 @@
 import type { Rule, RuleSet } from '../guidance';
-import { bandTime } from './exposure';
+import { bandTime, type Exposure } from './exposure';
 import { kindsOf } from './foodRules';
 import { ledgerOf, type FoodState } from './state';
 
@@ -26,13 +26,15 @@ export function chillLimit(state: FoodState, { bandTime, cooling }: RuleSet): Ch
 export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =>
   inclusive ? bandMs > ms : bandMs >= ms;
 
+/** Whether a stretch is that of cold food that is out to be eaten, where such food does not go back. */
+export const isEatenCold = ({ to, side }: Exposure, { place }: FoodState, { served }: ChillLimit): boolean =>
+  to === null && (place === 'table' || place === 'outdoors') && side === 'cold' && !served;
+
 /** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
 export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {
   const limit = chillLimit(state, rules);
-  const served =
-    state.place === 'table' && state.exposures.some(({ to, side }) => to === null && side === 'cold');
   const { certainMs } = bandTime(state.exposures, ledgerOf(state), at);
   // Past the limit of all it is thrown away, and there is nothing left to count.
   if (certainMs > rules.bandTime.limit.value.ms) return false;
-  return (served && !limit.served) || isPast(limit, certainMs);
+  return state.exposures.some((each) => isEatenCold(each, state, limit)) || isPast(limit, certainMs);
 }

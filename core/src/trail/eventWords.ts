@@ -4,15 +4,16 @@ import { moment } from '../time';
 import type { FoodEvent, Place, Shelf } from './events';
 
 const PLACE_WORDS: Record<Place, string> = {
-  freezer: 'the freezer',
-  refrigerator: 'the refrigerator',
-  cupboard: 'the cupboard',
-  water: 'cold water',
-  counter: 'the counter',
-  car: 'the car',
-  table: 'the table',
-  heat: 'the heat',
-  gone: 'nowhere',
+  freezer: 'in the freezer',
+  refrigerator: 'in the refrigerator',
+  cupboard: 'in the cupboard',
+  water: 'in cold water',
+  counter: 'on the counter',
+  car: 'in the car',
+  outdoors: 'outdoors',
+  table: 'on the table',
+  heat: 'on the heat',
+  gone: 'gone',
 };
 
 /** A shelf of the refrigerator. */
@@ -24,7 +25,7 @@ export const SHELF_WORDS: Record<Shelf, string> = {
   door: 'door',
 };
 
-/** A place with its article, such as 'the refrigerator'. */
+/** Where a food is, such as 'in the refrigerator'. */
 export const placeWords = (place: Place): string => PLACE_WORDS[place];
 
 const THAW_WORDS = {
@@ -38,7 +39,7 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
   switch (event.type) {
     case 'added': {
       const { condition, place, massKg } = event.payload;
-      return `${formatMass(massKg, units)}, ${condition}, into ${placeWords(place)}`;
+      return `${formatMass(massKg, units)}, ${condition}, ${placeWords(place)}${event.payload.bag ? ', in a cold bag' : ''}`;
     }
     case 'portioned':
       return `${formatMass(event.payload.massKg, units)} divided off`;
@@ -80,14 +81,16 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return 'Done by its look';
     case 'offHeat':
       return 'Off the heat';
+    case 'airRead':
+      return `Air there ${formatTemperature(event.payload.temperature, units)}`;
     case 'served':
       return 'On the table';
     case 'putAway': {
       const { place, portions, depthM } = event.payload;
-      return `Into ${placeWords(place)}, ${portions} ${portions === 1 ? 'portion' : 'portions'}, ${formatLength(depthM, units)} deep`;
+      return `Put away ${placeWords(place)}, ${portions} ${portions === 1 ? 'portion' : 'portions'}, ${formatLength(depthM, units)} deep`;
     }
     case 'moved':
-      return `To ${placeWords(event.payload.place)}${event.payload.shelf ? `, ${SHELF_WORDS[event.payload.shelf]}` : ''}`;
+      return movedWords(event.payload);
     case 'coolingPlanned':
       return `Cooling: ${event.payload.how}`;
     case 'guided': {
@@ -105,6 +108,10 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
     case 'note':
       return event.payload.text;
   }
+}
+
+function movedWords({ place, shelf, bag }: FoodEvent<'moved'>['payload']): string {
+  return `Put ${placeWords(place)}${shelf ? `, ${SHELF_WORDS[shelf]}` : ''}${bag ? ', in a cold bag' : ''}`;
 }
 
 function readingWords(

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { formIds } from '../foods/schema';
-import { isKnownFood } from '../foods/catalogue';
+import { isCanned, isKnownFood } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
 import { schools } from '../guidance/schema';
 import { coolingPlanSchema } from './coolingPlan';
@@ -13,6 +13,7 @@ export const places = [
   'water',
   'counter',
   'car',
+  'outdoors',
   'table',
   'heat',
   'gone',
@@ -42,6 +43,8 @@ const standing = { shelf: z.enum(shelves).optional(), covered: z.boolean().optio
 /** A thermometer further off than this is thrown away, not corrected. */
 const MOST_OFF = 10;
 const nothing = z.object({}).strict();
+/** On the way: in an insulated bag with two frozen packs or more, and outside the household's warm months. */
+const carrying = { bag: z.literal(true).optional(), season: z.literal('cool').optional() };
 const span = z.object({ fastMs: z.number().int().min(0), slowMs: z.number().int().min(0) });
 
 /** The payload of each type of event, as it is stored and sent. */
@@ -59,13 +62,22 @@ export const payloads = {
       massKg,
       form: z.enum(formIds),
       condition: z.enum(['frozen', 'thawed', 'fresh', 'cooked']),
-      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter']),
+      /** The cupboard is for unopened cans. */
+      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car']),
+      ...carrying,
       since: instant.nullable(),
       /** Brought by somebody else: what it was through before nobody here knows. */
       from: z.enum(['guest', 'takeaway']).optional(),
       reheatedBefore: z.literal(true).optional(),
     })
-    .strict(),
+    .strict()
+    .refine(
+      ({ place, foodKey, parts = [] }) => place !== 'cupboard' || (isCanned(foodKey) && !parts.length),
+      {
+        message: 'Only an unopened can keeps in the cupboard.',
+        path: ['place'],
+      },
+    ),
   /** Part of another food goes its own way from here, with all that happened to it before. */
   portioned: z
     .object({ from: z.uuid(), name: z.string().trim().min(1).max(80), massKg, portions: portions.optional() })
@@ -119,7 +131,9 @@ export const payloads = {
     .strict(),
   signSeen: nothing,
   offHeat: nothing,
-  served: z.object({ air: temperature.optional() }).strict(),
+  served: nothing,
+  /** How warm the air is where the food stands. */
+  airRead: z.object({ temperature }).strict(),
   putAway: z
     .object({
       place: z.enum(['refrigerator', 'freezer']),
@@ -130,8 +144,8 @@ export const payloads = {
     .strict(),
   moved: z
     .object({
-      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car', 'table']),
-      air: temperature.optional(),
+      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car', 'outdoors', 'table']),
+      ...carrying,
       ...standing,
     })
     .strict(),

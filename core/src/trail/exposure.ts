@@ -1,5 +1,4 @@
-import type { RuleSet } from '../guidance';
-import { compareTemperatures, isAbove, toCelsius, type Temperature } from '../units';
+import { compareTemperatures, toCelsius, type Temperature } from '../units';
 import type { Place } from './events';
 import type { TrailReading } from './state';
 
@@ -25,6 +24,8 @@ export interface Exposure {
   readonly runsOn?: true;
   /** It runs because the store is warm; the food itself has not been read. */
   readonly spell?: true;
+  /** While it was carried in an insulated bag, which may have kept it cold. */
+  readonly bag?: true;
 }
 
 export interface BandTime {
@@ -68,13 +69,15 @@ export function bandEndsAt(
   return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
 }
 
-/** Ends the stretch that runs, if one does; one that runs on only ends when the food is used. */
+/** Ends the stretches that run; one that runs on only ends when the food is used. What would have begun later never does. */
 export function closeExposure(exposures: readonly Exposure[], at: number, used = false): readonly Exposure[] {
-  return exposures.map((exposure) =>
-    exposure.to === null && (used || !exposure.runsOn)
-      ? { ...exposure, to: Math.max(at, exposure.from) }
-      : exposure,
-  );
+  return exposures
+    .filter(({ bag, from }) => !bag || from <= at)
+    .map((exposure) =>
+      (exposure.to ?? Infinity) > at && (used || !exposure.runsOn)
+        ? { ...exposure, to: Math.max(at, exposure.from) }
+        : exposure,
+    );
 }
 
 /** The stretch that runs, if one does. */
@@ -91,18 +94,29 @@ export function restartExposure(
   return exposures.map((exposure) => (exposure.to === null ? { ...exposure, from, startFixed } : exposure));
 }
 
+/**
+ * Leaves out the stretches that led to a moment without a break and that no reading has fixed: what came from the cold and
+ * is cold yet was so all the way. A gap nobody can account for stays, since it may have been warm and chilled again.
+ */
+export function withoutWayHere(exposures: readonly Exposure[], from: number): readonly Exposure[] {
+  const before = exposures.find(
+    ({ to, side, startFixed, certain, bag }) =>
+      to === from && side === 'cold' && !startFixed && (certain || bag),
+  );
+  return before
+    ? withoutWayHere(
+        exposures.filter((each) => each !== before),
+        before.from,
+      )
+    : exposures;
+}
+
 /** Begins a stretch. */
 export function openExposure(
   exposures: readonly Exposure[],
   start: Pick<Exposure, 'ledger' | 'from' | 'place' | 'side'> & Partial<Exposure>,
 ): readonly Exposure[] {
   return [...exposures, { to: null, factor: 1, startFixed: false, certain: true, ...start }];
-}
-
-/** How often a minute counts in air of a temperature; unknown air indoors counts once. */
-export function airFactor(air: Temperature | undefined, rules: RuleSet): number {
-  const { warmAir, warmAirFactor } = rules.bandTime;
-  return air && isAbove(air, warmAir.value.at) ? warmAirFactor.value.times : 1;
 }
 
 /**

@@ -3,10 +3,11 @@ import { dividedFrom, newFood } from './beginning';
 import type { FoodEvent } from './events';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
+import { opened, stillSealed } from './sealed';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 3;
+export const FOLD_VERSION = 4;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {
@@ -62,8 +63,11 @@ export function foldEvent(state: FoodState, event: FoodEvent, guidance: Guidance
 }
 
 function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
+  const closed = stillSealed(state, event);
+  if (closed) return { ...closed, lastAt: event.at };
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  return { ...handle(state, event, rules), lastAt: event.at };
+  const open = state.sealed && event.type !== 'opened' ? opened(state, event.at) : state;
+  return { ...handle(open, event, rules), lastAt: event.at };
 }
 
 const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set([
@@ -138,7 +142,7 @@ function foldUntil(
   }
   if (events.some(({ foodId }) => foodId !== begin.foodId))
     throw new BrokenTrail('These events belong to different foods.');
-  const start = begin.type === 'added' ? newFood(begin) : portionOf(begin, rules, others);
+  const start = begin.type === 'added' ? newFood(begin, rules) : portionOf(begin, rules, others);
   if (!start) return null;
   return settled
     .filter((event) => event !== begin)

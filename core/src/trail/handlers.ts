@@ -1,10 +1,12 @@
 import type { RuleSet } from '../guidance';
+import { unknownAir, withAir } from './air';
 import { canRescue, isLost, marksAt } from './chill';
 import { withPartCook } from './cooking';
 import { targetOf } from './foodRules';
 import type { EventType, FoodEvent } from './events';
-import { airFactor, closeExposure, openExposure, runningExposure } from './exposure';
+import { closeExposure, openExposure, runningExposure } from './exposure';
 import { withDate, withCountsClosed } from './life';
+import { opened } from './sealed';
 import { freeze, goTo, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
 import { beginSpell, endSpell } from './spells';
@@ -85,10 +87,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     return { ...out, stage: 'resting', cook: state.cook && { ...state.cook, offHeatAt: at } };
   },
 
-  served: (state, { at, payload }, rules) => {
-    const out = goTo(state, 'table', at, rules, airFactor(payload.air, rules));
-    return { ...out, stage: 'serving', servedAt: at };
-  },
+  served: (state, { at }, rules) => ({ ...goTo(state, 'table', at, rules), stage: 'serving', servedAt: at }),
+  airRead: (state, { at, payload }, rules) => withAir(state, at, payload.temperature, rules),
 
   putAway: (state, { at, payload: { place, portions, depthM, shelf, covered } }, rules) => {
     const kept = withPartCook(unfreeze(state, at), at, rules);
@@ -105,14 +105,15 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     return place === 'freezer' ? intoFreezer(stored, at, rules) : stored;
   },
 
-  moved: (state, { at, payload: { place, air, shelf, covered } }, rules) => {
+  moved: (state, { at, payload }, rules) => {
+    const { place, shelf, covered } = payload;
     if (place === state.place && place === 'refrigerator')
       return { ...state, shelf: shelf ?? state.shelf, covered: covered ?? state.covered };
     const counted = withWaterCounted(state, at, rules);
     const before =
       place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
     const moved: FoodState = {
-      ...goTo(before, place, at, rules, airFactor(air, rules)),
+      ...goTo(before, place, at, rules, unknownAir(place, payload, before, rules)),
       shelf: shelf ?? null,
       covered: covered ?? state.covered,
     };
@@ -146,7 +147,7 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   },
   storeWarm: (state, { at, payload }) => beginSpell(state, Math.min(payload.since, at)),
   storeRight: (state, { at }) => endSpell(state, at),
-  opened: (state, { at }) => ({ ...state, daysFrom: at, pauses: [] }),
+  opened: (state, { at }) => opened(state, at),
   labelled: (state) => ({ ...state, labelled: true }),
 
   eaten: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'eaten', plan: null }),

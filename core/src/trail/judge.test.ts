@@ -13,7 +13,7 @@ import {
   verdict,
   START,
 } from '../testing/story';
-import { MINUTE_MS, SECOND_MS } from '../units';
+import { fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
 import type { FoodEvent, Verdict } from '.';
 
 const putAway = (when: number, depthM = 0.05) =>
@@ -58,13 +58,13 @@ const CASES: [string, FoodEvent[], number, Verdict][] = [
   ],
   [
     'warm air counts double',
-    [...off, happened(START, 'served', { air: { value: 95, unit: 'F' } })],
+    [...off, happened(START, 'served'), happened(START, 'airRead', { temperature: fahrenheit(95) })],
     minutes(61),
     'discard',
   ],
   [
     'air at exactly 90 °F counts once',
-    [...off, happened(START, 'served', { air: { value: 90, unit: 'F' } })],
+    [...off, happened(START, 'served'), happened(START, 'airRead', { temperature: fahrenheit(90) })],
     minutes(61),
     'actBy',
   ],

@@ -1,14 +1,11 @@
 import type { RuleSet } from '../guidance';
 import { toMetres } from '../units';
+import { openInAir, uncontrolled, unknownAir, type Air } from './air';
 import { beginChill, chillingIn } from './chill';
 import { tooLateToChill } from './chillAgain';
 import type { Place } from './events';
 import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
 import { ledgerOf, type FoodState } from './state';
-
-/** Places where nothing keeps the food cold or hot. No food here keeps in a cupboard once it is opened or cooked. */
-const uncontrolled = (place: Place): boolean =>
-  place === 'counter' || place === 'car' || place === 'table' || place === 'cupboard';
 
 export const inTheCold = (place: Place): boolean => place === 'refrigerator' || place === 'freezer';
 
@@ -17,9 +14,15 @@ export const inTheCold = (place: Place): boolean => place === 'refrigerator' || 
  * so it does in the cold when it is too late to chill the food.
  *
  * @param at when it moved, epoch ms
- * @param factor how often a minute counts there
+ * @param air how the air counts there; by default that of air nobody measured
  */
-export function goTo(state: FoodState, place: Place, at: number, rules: RuleSet, factor = 1): FoodState {
+export function goTo(
+  state: FoodState,
+  place: Place,
+  at: number,
+  rules: RuleSet,
+  air: Air = unknownAir(place, {}, state, rules),
+): FoodState {
   const running = runningExposure(state.exposures);
   const fromHot = running ? running.side === 'hot' : state.place === 'heat';
   const cooling = inTheCold(place) && (fromHot || state.coolingSince !== null);
@@ -31,18 +34,16 @@ export function goTo(state: FoodState, place: Place, at: number, rules: RuleSet,
     cooledAt: cooling ? state.cooledAt : null,
   };
   if (!uncontrolled(place)) return { ...moved, exposures: controlled(state, place, at, rules) };
-  if (running && uncontrolled(state.place) && running.factor === factor) return moved;
-  return {
-    ...moved,
-    exposures: openExposure(closeExposure(state.exposures, at, true), {
-      ledger: ledgerOf(state),
-      from: at,
-      place,
-      factor,
-      side: fromHot ? 'hot' : 'cold',
-      startFixed: running?.startFixed ?? false,
-    }),
-  };
+  const same = running?.factor === air.factor && !running.bag && !air.bag;
+  if (running && uncontrolled(state.place) && same) return moved;
+  const start = {
+    ledger: ledgerOf(state),
+    from: at,
+    place,
+    side: fromHot ? 'hot' : 'cold',
+    startFixed: running?.startFixed ?? false,
+  } as const;
+  return { ...moved, exposures: openInAir(closeExposure(state.exposures, at, true), start, air, rules) };
 }
 
 /** The exposures of a food that goes into heat, cold or water. Raw food that goes on the heat is used. */

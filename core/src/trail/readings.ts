@@ -4,7 +4,14 @@ import { chilled } from './chill';
 import { metAt } from './cooking';
 import { targetOf } from './foodRules';
 import type { FoodEvent } from './events';
-import { closeExposure, crossing, openExposure, restartExposure, runningExposure } from './exposure';
+import {
+  closeExposure,
+  crossing,
+  openExposure,
+  restartExposure,
+  runningExposure,
+  withoutWayHere,
+} from './exposure';
 import { settleSpell } from './spells';
 import { ledgerOf, type FoodState, type TrailReading } from './state';
 
@@ -62,8 +69,10 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
   const hot = running.side === 'hot';
   const limit = hot ? hotHolding.value.at : growth.value.low;
   const good = hot ? isAtLeast(reading.temperature, limit) : isAtMost(reading.temperature, limit);
-  if (good)
-    return { ...judged, lastGood: reading, exposures: restartExposure(state.exposures, reading.at, false) };
+  if (good) {
+    const known = hot ? state.exposures : withoutWayHere(state.exposures, running.from);
+    return { ...judged, lastGood: reading, exposures: restartExposure(known, reading.at, false) };
+  }
 
   const crossed = state.lastGood && crossing(state.lastGood, reading, limit, rules.bandTime.limit.value.ms);
   const from = Math.min(reading.at, Math.max(running.from, crossed ?? running.from));

@@ -75,6 +75,8 @@ export interface FoodState {
   readonly placeSince: number;
   readonly shelf: Shelf | null;
   readonly covered: boolean;
+  /** A can that was not opened yet. */
+  readonly sealed: boolean;
   readonly labelled: boolean;
   /** The food it was divided from, if any. */
   readonly dividedFrom: string | null;

@@ -18,7 +18,7 @@ const IMPERIAL = { units: { temperature: 'F', mass: 'imperial' } as const, zone:
 
 describe('what happened, in words', () => {
   it.each([
-    [frozenLamb(), '2.4 kg, frozen, into the freezer'],
+    [frozenLamb(), '2.4 kg, frozen, in the freezer'],
     [happened(START, 'thawStarted', { method: 'refrigerator' }), 'Thawing in the refrigerator'],
     [happened(START, 'thawStarted', { method: 'coldWater' }), 'Thawing in cold water'],
     [happened(START, 'waterChanged'), 'Water changed'],
@@ -30,9 +30,9 @@ describe('what happened, in words', () => {
     [happened(START, 'served', {}), 'On the table'],
     [
       happened(START, 'putAway', { place: 'refrigerator', portions: 1, depthM: 0.05 }),
-      'Into the refrigerator, 1 portion, 5 cm deep',
+      'Put away in the refrigerator, 1 portion, 5 cm deep',
     ],
-    [happened(START, 'moved', { place: 'car' }), 'To the car'],
+    [happened(START, 'moved', { place: 'car' }), 'Put in the car'],
     [happened(START, 'eaten'), 'Eaten'],
     [happened(START, 'discarded'), 'Thrown away'],
     [
@@ -46,9 +46,9 @@ describe('what happened, in words', () => {
   ])('%#: %j reads %j', (event, words) => expect(eventWords(event, CONTEXT)).toBe(words));
 
   it('speaks the household’s units', () => {
-    expect(eventWords(frozenLamb(), IMPERIAL)).toBe('5 lb 5 oz, frozen, into the freezer');
+    expect(eventWords(frozenLamb(), IMPERIAL)).toBe('5 lb 5 oz, frozen, in the freezer');
     expect(eventWords(read(START, 61, 'C'), IMPERIAL)).toBe('Read 141.8 °F');
-    expect(placeWords('heat')).toBe('the heat');
+    expect(placeWords('heat')).toBe('on the heat');
   });
 
   it('has a fixed word for every ruling', () =>

@@ -7,6 +7,7 @@ import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { capital } from '../../ui/capital';
 import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
@@ -88,7 +89,7 @@ function Cook({ food }: { readonly food: FoodState }) {
   return (
     <Screen
       title={food.name}
-      subtitle={onHeat ? `On the heat since ${clockOf(food.placeSince, zone)}` : `In ${placeWords(place)}`}
+      subtitle={`${capital(placeWords(place))}${onHeat ? ` since ${clockOf(food.placeSince, zone)}` : ''}`}
       backTo={`/food/${food.foodId}`}
       aside={<UnitSwitch />}
       foot={main()}

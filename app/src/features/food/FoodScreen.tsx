@@ -7,6 +7,7 @@ import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { capital } from '../../ui/capital';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
@@ -88,14 +89,7 @@ function whereIs(
   { place, placeSince, massKg, stage, container }: FoodState,
   { units, now, zone }: Kitchen,
 ): string {
-  const where =
-    place === 'heat'
-      ? 'On the heat'
-      : place === 'gone'
-        ? goneWords({ stage })
-        : `In ${placeWords(place)}`
-            .replace('In the table', 'On the table')
-            .replace('In the counter', 'On the counter');
+  const where = place === 'gone' ? goneWords({ stage }) : capital(placeWords(place));
   const portions = container
     ? ` · ${container.portions} ${container.portions === 1 ? 'portion' : 'portions'}`
     : '';

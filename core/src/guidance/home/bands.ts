@@ -61,6 +61,12 @@ export const bandTime: Draft<RuleSet['bandTime']> = {
     title: 'A minute in warm air counts',
     value: { kind: 'factor', times: 2 },
     source: 'danger-zone',
-    note: 'One hour in warm air is the same as two in cooler air.',
+    note: 'One hour in warm air is the same as two in cooler air. Air nobody measured in a car or outdoors is taken for warm in the warm months.',
+  },
+  insulatedBag: {
+    title: 'An insulated bag adds',
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
+    source: 'omtel',
+    note: 'With two frozen packs or more, and only if the food reads cold when it comes home.',
   },
 };

@@ -1,6 +1,6 @@
 import { dayName } from '../../time';
 import { describeValue } from '../../guidance';
-import { chillLimit, isPast, type ChillLimit } from '../chillAgain';
+import { chillLimit, isEatenCold, isPast } from '../chillAgain';
 import { formatCeiling, formatDuration, formatDurationUp } from '../../units';
 import { moment } from '../../time';
 import { bandEndsAt, bandTime, type Exposure, type Ledger } from '../exposure';
@@ -44,7 +44,7 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
   if (left < 0) return [cannotTell(exposures, now + left, reason, context)];
   const chill = chillLimit(state, rules);
   const noReturn = exposures.some(
-    (each) => each.to === null && (each.runsOn || eatenCold(each, state, chill)),
+    (each) => each.to === null && (each.runsOn || isEatenCold(each, state, chill)),
   );
   const past = isPast(chill, allMs);
   // What was raw and is cooked now was used in time.
@@ -101,19 +101,24 @@ function cannotTell(
 ): Finding {
   const cold = formatCeiling(rules.bands.refrigerator.value.at, units);
   const open = exposures.filter(({ certain }) => !certain);
-  const { from, to, side, spell } = open.at(-1)!;
+  const { from, to, side, spell, bag } = open.at(-1)!;
   const since = moment(from, now, zone);
   const [headline, question] = spell
     ? [
         'Cannot tell how warm it got.',
         `Its store was too warm from ${since}. Was the food itself ${cold} or colder?`,
       ]
-    : side === 'cold'
-      ? ['Cannot tell where it was.', `Was it in the cold from ${since} to ${moment(to ?? now, now, zone)}?`]
-      : [
-          'Cannot tell if it cooled in time.',
-          `Was its middle at ${cold} or colder by ${moment(ranOutAt, now, zone)}?`,
-        ];
+    : bag
+      ? ['Cannot tell if the bag kept it cold.', `Was it ${cold} or colder when it came home?`]
+      : side === 'cold'
+        ? [
+            'Cannot tell where it was.',
+            `Was it in the cold from ${since} to ${moment(to ?? now, now, zone)}?`,
+          ]
+        : [
+            'Cannot tell if it cooled in time.',
+            `Was its middle at ${cold} or colder by ${moment(ranOutAt, now, zone)}?`,
+          ];
   return {
     verdict: 'cannotTell',
     until: null,
@@ -123,10 +128,6 @@ function cannotTell(
     reason: { ...reason, detail: `${reason.detail}; not known since ${since}` },
   };
 }
-
-/** Cold food that is out to be eaten, where that does not go back. */
-const eatenCold = ({ side }: Exposure, { place }: FoodState, { served }: ChillLimit): boolean =>
-  place === 'table' && side === 'cold' && !served;
 
 function running(
   ledger: Ledger,

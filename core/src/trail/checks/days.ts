@@ -8,11 +8,29 @@ import type { FoodState } from '../state';
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
   if (state.frozenSince !== null || state.place === 'heat') return [];
+  if (state.sealed) return [closedCan(state, context)];
   return livesOf(state, context.rules).map((life) => {
     const endsAt = endOf(life, zonesOf(context));
     return endsAt === null ? unknownAge(state, life.rule) : counted(state, life, endsAt, context);
   });
 };
+
+function closedCan(state: FoodState, { rules, units, now, zone }: CheckContext): Finding {
+  const { rule } = livesOf(state, rules)[0]!;
+  return {
+    verdict: 'fine',
+    until: null,
+    headline: 'Keeps closed, to its printed date.',
+    because: 'Its days begin when it is opened. Bulging or leaking: throw it away closed.',
+    action: { kind: 'none', label: '' },
+    reason: {
+      label: `Once opened ${describeValue(rule.value, units)}`,
+      value: 'closed',
+      detail: `Here since ${moment(state.placeSince, now, zone)}`,
+      ruleId: rule.id,
+    },
+  };
+}
 
 function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
   const done = state.cooked ? 'cooked or opened' : 'bought or thawed';

@@ -3,8 +3,8 @@ import { formatTarget } from '../../units';
 import type { Check, Finding } from '../judge';
 
 /** Leftovers are heated once; what is left of them then is thrown away (guidance §7). */
-export const reheatCheck: Check = ({ reheats, stage, cooked }, { units, rules }) => {
-  if (!cooked) return [];
+export const reheatCheck: Check = ({ reheats, stage, cooked, sealed }, { units, rules }) => {
+  if (!cooked || sealed) return [];
   const { times, target } = rules.reheating;
   const goal = formatTarget(target.value.options[0]!.at, units);
   const left = times.value.most - reheats;

@@ -1,0 +1,39 @@
+import type { FoodEvent } from './events';
+import { openExposure } from './exposure';
+import { ledgerOf, type FoodState } from './state';
+
+/** A can or a pack is opened: its days count from here, and where nothing keeps it cold so does its time in the band. */
+export function opened(state: FoodState, at: number): FoodState {
+  const fresh: FoodState = { ...state, sealed: false, daysFrom: at, pauses: [] };
+  if (!state.sealed) return fresh;
+  const place = state.place === 'cupboard' ? 'counter' : state.place;
+  const out = { ...fresh, place, placeSince: at };
+  if (place === 'refrigerator') return out;
+  const start = { ledger: ledgerOf(state), from: at, place, side: 'cold' } as const;
+  return { ...out, exposures: openExposure(state.exposures, start) };
+}
+
+/** What happens to a can as it stands, whatever became of the air around it. */
+const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
+  'dated',
+  'note',
+  'labelled',
+  'unaccounted',
+  'storeWarm',
+  'storeRight',
+  'airRead',
+]);
+
+/**
+ * A can that is still closed, after an event that leaves it so: it can be moved about, and nothing in it counts. Anything
+ * else is done with the food in it, so somebody opened it, said or not.
+ *
+ * @returns null where the event is not one of these
+ */
+export function stillSealed(state: FoodState, { type, at, payload }: FoodEvent): FoodState | null {
+  if (!state.sealed) return null;
+  if (type === 'labelled') return { ...state, labelled: true };
+  if (LEAVES_CLOSED.has(type)) return state;
+  if (type !== 'moved' || payload.place === 'freezer') return null;
+  return { ...state, place: payload.place, placeSince: at, shelf: payload.shelf ?? null };
+}
