@@ -73,7 +73,7 @@ test('a frozen shoulder is planned, thawed, cooked, served, put away, and ruled 
   await expect(page.getByText(/^Keeps until Saturday/)).toBeVisible();
 
   // Every line of its grounds leads to its rule and source; what happened is all there.
-  await expect(page.getByText('Into the refrigerator, 5 portions, 4 cm deep')).toBeVisible();
+  await expect(page.getByText('Put away in the refrigerator, 5 portions, 4 cm deep')).toBeVisible();
   await expect(page.getByText('Thawing in the refrigerator')).toBeVisible();
   await page.getByRole('link', { name: /^Rule and source: Cold food storage chart/ }).click();
   await expect(

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
+import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
 
 const clockText = z.string().refine(
@@ -17,6 +18,7 @@ const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
 /** A thermometer further off is thrown away, not corrected. */
 export const MOST_OFF_K = 5;
+export const MOST_OWN_FOODS = 200;
 /** A count of days outlives no more moves than these. */
 export const MOST_FORMER_ZONES = 3;
 
@@ -31,6 +33,10 @@ export const settingsSchema = z.object({
   formerZones: z.array(z.string()).max(MOST_FORMER_ZONES),
   /** The household's thermometer: by how much it reads too high, K, and whether it is in doubt since it was dropped. */
   thermometer: z.object({ readsHighK: z.number().min(-MOST_OFF_K).max(MOST_OFF_K), inDoubt: z.boolean() }),
+  /** Months, 1 to 12, in which air nobody measured outdoors or in a car is taken for warm. */
+  warmMonths: z.array(z.number().int().min(1).max(12)).max(12),
+  /** What this household cooks and no catalogue knows. */
+  ownFoods: z.array(ownFoodSchema).max(MOST_OWN_FOODS),
   availability: z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4)),
 });
 export type Settings = z.infer<typeof settingsSchema>;
@@ -63,6 +69,8 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   guidance: PLAIN_GUIDANCE,
   thermometer: { readsHighK: 0, inDoubt: false },
   formerZones: [],
+  warmMonths: [5, 6, 7, 8, 9],
+  ownFoods: [],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),
   ) as Settings['availability'],

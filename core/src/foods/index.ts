@@ -2,3 +2,4 @@ export * from './schema';
 export * from './catalogue';
 export * from './forms';
 export * from './search';
+export * from './ownFood';

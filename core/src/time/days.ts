@@ -1,4 +1,4 @@
-import { DateTime } from 'luxon';
+import { DateTime, Info } from 'luxon';
 import { DAY_MS } from '../units';
 import { clockOf } from './clock';
 
@@ -42,6 +42,12 @@ export function moment(at: number, now: number, zone: string): string {
 export function longDay(at: number, zone: string): string {
   return DateTime.fromMillis(at, { zone }).toFormat('cccc d LLLL');
 }
+
+/** The month of the year, 1 to 12. */
+export const monthOf = (at: number, zone: string): number => DateTime.fromMillis(at, { zone }).month;
+
+/** Short name of a month of the year, such as 'Jun'. */
+export const shortMonth = (month: number): string => Info.months('short')[month - 1]!;
 
 /** Short name of the day, such as 'Tue', for axes and chips. */
 export function shortDay(at: number, zone: string): string {

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { aloud } from '../testing/aloud';
 import {
   days,
   GUIDANCES,
@@ -109,7 +110,11 @@ const CASES: [decision: string, FoodEvent[], moment: number, Verdict][] = [
 ];
 
 describe('air nobody measured, and air somebody did', () => {
-  it.each(CASES)('%s', (_decision, events, now, expected) => expect(verdict(events, now)).toBe(expected));
+  it.each(CASES)('%s', (_decision, events, now, expected) => {
+    const ruling = rule(events, now);
+    expect(ruling.verdict).toBe(expected);
+    expect(aloud(ruling)).toMatchSnapshot();
+  });
 
   it('a bag asks the one question that settles it', () =>
     expect(rule([carried({ ...BAG, ...COOL })], hours(3)).because).toBe(

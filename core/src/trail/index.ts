@@ -14,5 +14,8 @@ export * from './thawing';
 export * from './sketch';
 export * from './eatNext';
 export * from './storeAir';
+export { uncontrolled } from './air';
+export * from './anothers';
 export { inTheCold } from './placing';
+export { endOf, livesOf } from './life';
 export * from './eventWords';

@@ -1,4 +1,5 @@
 import { ruleById } from '../guidance';
+import { aloud } from '../testing/aloud';
 import {
   cookedLamb,
   days,
@@ -264,7 +265,11 @@ const CASES: [string, FoodEvent[], number, Verdict][] = [
 ];
 
 describe('the home chart rules', () => {
-  it.each(CASES)('%s', (_what, events, now, expected) => expect(verdict(events, now)).toBe(expected));
+  it.each(CASES)('%s', (_what, events, now, expected) => {
+    const ruling = rule(events, now);
+    expect(ruling.verdict).toBe(expected);
+    expect(aloud(ruling)).toMatchSnapshot();
+  });
 
   it('says nothing about food that is gone', () =>
     expect(rule([...stored, happened(hours(3), 'eaten')], hours(4))).toBeNull());

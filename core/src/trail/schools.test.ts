@@ -1,5 +1,6 @@
 import type { RuleSetId } from '../guidance';
-import { days, GUIDANCES, happened, hours, leftovers, minutes, read, START, verdict } from '../testing/story';
+import { aloud } from '../testing/aloud';
+import { days, GUIDANCES, happened, hours, leftovers, minutes, read, rule, START } from '../testing/story';
 import { DAY_MS, SECOND_MS } from '../units';
 import type { FoodEvent, JudgeContext, Payload, Verdict } from '.';
 
@@ -556,7 +557,9 @@ function reheated(...readings: FoodEvent[]): FoodEvent[] {
 
 describe.each(Object.keys(CASES) as RuleSetId[])('under %s', (id) => {
   it.each(CASES[id])('%s', (_decision, events, now, expected, over = {}) => {
-    expect(verdict(events, now, { ...over, guidance: GUIDANCES[id] })).toBe(expected);
+    const ruling = rule(events, now, { ...over, guidance: GUIDANCES[id] });
+    expect(ruling.verdict).toBe(expected);
+    expect(aloud(ruling)).toMatchSnapshot();
   });
 });
 

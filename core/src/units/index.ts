@@ -5,3 +5,4 @@ export * from './duration';
 export * from './unitSystem';
 export * from './snap';
 export * from './parseNumber';
+export * from './capital';

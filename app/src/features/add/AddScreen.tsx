@@ -1,14 +1,14 @@
-import { foodById, searchFoods, type Food } from '@omtel/core/foods';
+import { searchFoods, type Food } from '@omtel/core/foods';
 import { dayName, atClock } from '@omtel/core/time';
-import { massUnitOf } from '@omtel/core/units';
+import { capital, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { newEvent, record } from '../../store/outbox/record';
+import { seasonNow } from '../../store/season';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
-import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -17,7 +17,9 @@ import { Screen } from '../../ui/Screen';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import { draftOf, readAdd, type AddDraft } from './addDraft';
+import { draftOf, draftOfOwn, placeOf, placesFor, readAdd, type AddDraft } from './addDraft';
+import { kindNames } from './own';
+import { KeepOwn, OwnFoods } from './OwnFoods';
 
 const MOST_SHOWN = 7;
 const CONDITIONS = [
@@ -26,15 +28,21 @@ const CONDITIONS = [
   { value: 'thawed', label: 'Thawed' },
   { value: 'cooked', label: 'Cooked or ready' },
 ] as const;
-const PLACES = [
-  { value: 'refrigerator', label: 'Refrigerator' },
-  { value: 'freezer', label: 'Freezer' },
-  { value: 'counter', label: 'Counter' },
-] as const;
+const PLACE_LABELS = {
+  refrigerator: 'Refrigerator',
+  freezer: 'Freezer',
+  counter: 'Counter',
+  car: 'On the way home',
+  cupboard: 'Cupboard, closed',
+};
 const FROM = [
   { value: 'us', label: 'This kitchen' },
   { value: 'guest', label: 'A guest' },
   { value: 'takeaway', label: 'Takeaway' },
+] as const;
+const YES_NO = [
+  { value: 'no', label: 'No' },
+  { value: 'yes', label: 'Yes' },
 ] as const;
 const DAYS_BACK = [0, 1, 2, 3];
 
@@ -45,6 +53,7 @@ export function AddScreen() {
   return (
     <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
       <KindPicker label="What kind of food?" onChoose={(food) => setDraft(draftOf(food))} />
+      <OwnFoods onChoose={(own) => setDraft(draftOfOwn(own))} />
     </Screen>
   );
 }
@@ -56,13 +65,15 @@ function AddForm({
   readonly draft: AddDraft;
   readonly onChange: (draft: AddDraft) => void;
 }) {
-  const { now, zone, units } = useKitchen();
+  const kitchen = useKitchen();
+  const { now, zone, units } = kitchen;
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [tried, setTried] = useState(false);
   const unit = massUnitOf(units);
+  const place = placeOf(draft);
   const set = (patch: Partial<AddDraft>) => onChange({ ...draft, ...patch });
-  const read = readAdd(draft, unit, now, zone);
+  const read = readAdd(draft, unit, { now, zone, season: seasonNow(kitchen) });
   const problem = (field: 'name' | 'mass') =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
   const add = async () => {
@@ -74,7 +85,7 @@ function AddForm({
   return (
     <Screen
       title="Into the stores"
-      subtitle={`Ruled as ${draft.kinds.map((id) => foodById(id).name).join(', ')}`}
+      subtitle={`Ruled as ${kindNames(draft.kinds)}`}
       backTo="/stores"
       aside={<UnitSwitch />}
       rules
@@ -101,36 +112,41 @@ function AddForm({
         onChange={(condition) => set({ condition })}
         options={CONDITIONS}
       />
-      {draft.condition !== 'frozen' && (
+      <Choice
+        label="Where it goes"
+        value={place}
+        onChange={(chosen) => set({ place: chosen })}
+        options={placesFor(draft).map((value) => ({ value, label: PLACE_LABELS[value] }))}
+      />
+      {place === 'car' && (
         <Choice
-          label="Where it goes"
-          value={draft.place}
-          onChange={(place) => set({ place })}
-          options={PLACES}
+          label="In an insulated bag with two frozen packs or more"
+          value={draft.bag ? 'yes' : 'no'}
+          onChange={(answer) => set({ bag: answer === 'yes' })}
+          options={YES_NO}
         />
       )}
-      <Choice
-        label={draft.condition === 'cooked' ? 'Cooked or opened' : 'Bought or thawed'}
-        value={draft.since}
-        onChange={(since) => set({ since })}
-        options={[
-          ...DAYS_BACK.map((days) => ({
-            value: String(days),
-            label: capital(dayName(atClock(now, -days, NOON, zone), now, zone)),
-          })),
-          { value: 'unknown', label: 'Nobody knows' },
-        ]}
-      />
+      {place !== 'cupboard' && (
+        <Choice
+          label={draft.condition === 'cooked' ? 'Cooked or opened' : 'Bought or thawed'}
+          value={draft.since}
+          onChange={(since) => set({ since })}
+          options={[
+            ...DAYS_BACK.map((days) => ({
+              value: String(days),
+              label: capital(dayName(atClock(now, -days, NOON, zone), now, zone)),
+            })),
+            { value: 'unknown', label: 'Nobody knows' },
+          ]}
+        />
+      )}
       <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />
       {draft.from !== 'us' && (
         <Choice
           label="Heated again before it came"
           value={draft.reheated ? 'yes' : 'no'}
           onChange={(answer) => set({ reheated: answer === 'yes' })}
-          options={[
-            { value: 'no', label: 'No' },
-            { value: 'yes', label: 'Yes' },
-          ]}
+          options={YES_NO}
         />
       )}
       <Words tone="soft">
@@ -140,6 +156,7 @@ function AddForm({
         label="Also in it"
         onChoose={({ id }) => set({ kinds: [...new Set([...draft.kinds, id])] })}
       />
+      <KeepOwn name={draft.name} kinds={draft.kinds} />
     </Screen>
   );
 }

@@ -4,7 +4,11 @@ import { NOW } from '../../../test/story';
 import { draftOf, readAdd } from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
-  readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, 'kg', NOW, 'UTC');
+  readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, 'kg', {
+    now: NOW,
+    zone: 'UTC',
+    season: { season: 'cool' },
+  });
 
 describe('a food that comes into the stores', () => {
   it('is what its kind is, unless said otherwise', () => {

@@ -1,4 +1,4 @@
-import { foodById, HEAVIEST_KG, type Food } from '@omtel/core/foods';
+import { foodById, HEAVIEST_KG, isCanned, type Food, type OwnFood } from '@omtel/core/foods';
 import { atClock } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
 import { NumberProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
@@ -17,6 +17,8 @@ export interface AddDraft {
   readonly since: string;
   readonly from: 'us' | 'guest' | 'takeaway';
   readonly reheated: boolean;
+  /** On the way home in an insulated bag with frozen packs. */
+  readonly bag: boolean;
 }
 
 export const draftOf = (food: Food): AddDraft => ({
@@ -28,14 +30,44 @@ export const draftOf = (food: Food): AddDraft => ({
   since: '0',
   from: 'us',
   reheated: false,
+  bag: false,
 });
+
+/** The same from a food of the household's own. */
+export const draftOfOwn = ({ name, kinds }: OwnFood): AddDraft => ({
+  ...draftOf(foodById(kinds[0]!)),
+  name,
+  kinds,
+});
+
+/** When it is recorded, and what the household says of the season. */
+export interface AddedWhen {
+  readonly now: number;
+  readonly zone: string;
+  readonly season: { readonly season?: 'cool' };
+}
+
+/** Where a food of a kind and a condition can go. */
+export function placesFor({
+  kinds,
+  condition,
+}: Pick<AddDraft, 'kinds' | 'condition'>): readonly Added['place'][] {
+  if (condition === 'frozen') return ['freezer', 'car'];
+  const closed = kinds.length === 1 && condition === 'cooked' && isCanned(kinds[0]!);
+  return ['refrigerator', 'freezer', 'counter', 'car', ...(closed ? (['cupboard'] as const) : [])];
+}
+
+/** Where it goes: as chosen, or the first place that fits what was chosen since. */
+export function placeOf(draft: Pick<AddDraft, 'kinds' | 'condition' | 'place'>): Added['place'] {
+  const places = placesFor(draft);
+  return places.includes(draft.place) ? draft.place : places[0]!;
+}
 
 /** The food as it is recorded, or a sentence for the field that is wrong. A day alone counts from its first minute. */
 export function readAdd(
   draft: AddDraft,
   unit: MassUnit,
-  now: number,
-  zone: string,
+  { now, zone, season }: AddedWhen,
 ): { added: Added } | { field: 'name' | 'mass'; problem: string } {
   const name = draft.name.trim();
   if (name === '') return { field: 'name', problem: 'A name, to find it by.' };
@@ -44,6 +76,7 @@ export function readAdd(
     const massKg = toKilograms({ value: parseNumber(draft.mass), unit });
     if (massKg <= 0) return { field: 'mass', problem: 'The weight must be more than nothing.' };
     if (massKg > HEAVIEST_KG) return { field: 'mass', problem: `At most ${HEAVIEST_KG} kg.` };
+    const place = placeOf(draft);
     const midnight = (days: number) => atClock(now, -days, { hour: 0, minute: 0 }, zone);
     return {
       added: {
@@ -52,8 +85,10 @@ export function readAdd(
         massKg,
         form: foodById(foodKey).forms[0]!,
         condition: draft.condition,
-        place: draft.condition === 'frozen' ? 'freezer' : draft.place,
-        since: draft.since === 'unknown' ? null : midnight(Number(draft.since)),
+        place,
+        // A can that is closed has no day to count from yet.
+        since: draft.since === 'unknown' || place === 'cupboard' ? null : midnight(Number(draft.since)),
+        ...(place === 'car' && { ...season, ...(draft.bag && { bag: true as const }) }),
         ...(parts.length && { parts }),
         ...(draft.from !== 'us' && { from: draft.from }),
         ...(draft.from !== 'us' && draft.reheated && { reheatedBefore: true as const }),

@@ -1,13 +1,12 @@
 import type { FoodState } from '@omtel/core/trail';
 import { placeWords, targetOf } from '@omtel/core/trail';
 import { formById } from '@omtel/core/foods';
-import { formatTarget, formatDuration } from '@omtel/core/units';
+import { capital, formatDuration, formatTarget } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
 import { Link, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { capital } from '../../ui/capital';
 import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';

@@ -1,4 +1,4 @@
-import type { FoodState } from '@omtel/core/trail';
+import { runningExposure, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';
@@ -13,6 +13,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
   const { place, stage, cooked, plan, foodId } = food;
   if (place === 'gone') return null;
   const open = (page: string) => router.push(`/food/${foodId}/${page}` as never);
+  const isCold = runningExposure(food.exposures)?.side === 'cold';
   const inCold = place === 'refrigerator' || place === 'freezer';
   return (
     <View style={styles.group}>
@@ -20,12 +21,16 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         Also
       </Heading>
       <View style={styles.row}>
+        {food.sealed && (
+          <Button label="Opened" onPress={() => void recordNow(food, 'opened', 'opened', {})} />
+        )}
         {place !== 'freezer' && <Button label="Log a reading" onPress={() => open('cook')} />}
         {stage === 'thawing' && plan && <Button label="Still icy" onPress={() => open('icy')} />}
-        {cooked && (place !== 'refrigerator' || food.cooling) && place !== 'freezer' && (
+        {cooked && !food.sealed && (place !== 'refrigerator' || food.cooling) && place !== 'freezer' && (
           <Button label="Will it cool in time?" onPress={() => open('cool')} />
         )}
-        {cooked && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
+        {cooked && !food.sealed && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
+        {inCold && <Button label="Label" onPress={() => open('label')} />}
         <Button label="Divide or combine" onPress={() => open('divide')} />
         <Button label="What if" onPress={() => open('whatif')} />
         {cooked && stage === 'stored' && <Button label="Heat it" onPress={() => open('cook')} />}
@@ -35,13 +40,13 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
             onPress={() => void recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}
           />
         )}
-        {place !== 'refrigerator' && (!cooked || inCold) && place !== 'heat' && (
+        {place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold) && (
           <Button
             label="To the refrigerator"
             onPress={() => void recordNow(food, 'to the refrigerator', 'moved', { place: 'refrigerator' })}
           />
         )}
-        {inCold && cooked && (
+        {place === 'refrigerator' && cooked && (
           <Button
             label="On the table"
             onPress={() => void recordNow(food, 'on the table', 'moved', { place: 'table' })}

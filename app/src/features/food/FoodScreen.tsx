@@ -1,21 +1,22 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
 import { judge, placeWords, sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
-import { formatMass } from '@omtel/core/units';
+import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { capital } from '../../ui/capital';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
 import { RescueNotice } from '../plan/RescueNotice';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { AirHere } from './AirHere';
 import { FoodActions } from './FoodActions';
 import { History } from './History';
+import { LostSight } from './LostSight';
 import { Reasons } from './Reasons';
 import { RulingPanel } from './RulingPanel';
 import { RuledBy } from './RuledBy';
@@ -74,9 +75,11 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
         now={kitchen.now}
       />
       {ruling && <Reasons reasons={ruling.reasons} />}
+      <AirHere food={state} />
       <FoodActions food={state} />
       <RuledBy food={state} />
       <History events={history} foodId={state.foodId} />
+      <LostSight food={state} />
     </Screen>
   );
 }

@@ -1,17 +1,12 @@
 import { moment } from '@omtel/core/time';
 import { eventWords, type FoodEvent } from '@omtel/core/trail';
-import { MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { newEvent, record } from '../../store/outbox/record';
-import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
-import { Button } from '../../ui/Button';
 import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-
-const EARLIER_MIN = [5, 15, 60];
+import { Correct } from './Correct';
 
 interface HistoryProps {
   /** Settled, with what happened to the food it was divided from. */
@@ -51,31 +46,8 @@ export function History({ events, foodId }: HistoryProps) {
   );
 }
 
-function Correct({ event, onDone }: { readonly event: FoodEvent; readonly onDone: () => void }) {
-  const dispatch = useAppDispatch();
-  const { now } = useKitchen();
-  const correct = (payload: { at?: number; withdrawn?: true }) => {
-    void dispatch(record(newEvent(event.foodId, now, 'corrected', { eventId: event.id, ...payload })));
-    onDone();
-  };
-  return (
-    <View style={styles.correct}>
-      {EARLIER_MIN.map((minutes) => (
-        <Button
-          key={minutes}
-          kind="plain"
-          label={`${minutes} min earlier`}
-          onPress={() => correct({ at: event.at - minutes * MINUTE_MS })}
-        />
-      ))}
-      <Button kind="plain" label="It did not happen" onPress={() => correct({ withdrawn: true })} />
-    </View>
-  );
-}
-
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', gap: space.m, minHeight: 24 },
   when: { width: 128 },
   what: { flex: 1 },
-  correct: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -space.s },
 });

@@ -1,8 +1,8 @@
 import { atClock, dayName } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
+import { capital } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';

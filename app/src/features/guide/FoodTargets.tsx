@@ -1,4 +1,5 @@
-import { searchFoods, type Food } from '@omtel/core/foods';
+import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
+import { kindsOf, storageOf, targetOf } from '@omtel/core/trail';
 import { describeValue, type Rule } from '@omtel/core/guidance';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -11,36 +12,40 @@ const MOST_SHOWN = 4;
 
 /** The numbers of the foods that fit what was typed, there and then: cook to, and how long it keeps. */
 export function FoodTargets({ text }: { readonly text: string }) {
-  const { rules } = useKitchen();
+  const { rules, settings } = useKitchen();
+  const found = [
+    ...searchOwnFoods(settings.ownFoods, text).map(({ id, name, kinds }) => ({ id, name, kinds })),
+    ...searchFoods(text).map(({ id, name }) => ({ id, name, kinds: [id] })),
+  ];
   return (
     <Rows>
-      {searchFoods(text)
-        .slice(0, MOST_SHOWN)
-        .map((food) => (
-          <View key={food.id} style={styles.food}>
-            <Words size="lead" face="strong">
-              {food.name}
-            </Words>
-            {numbersOf(food, rules).map(([label, rule]) => (
-              <NumberLine key={label} label={label} rule={rule} />
-            ))}
-          </View>
-        ))}
+      {found.slice(0, MOST_SHOWN).map(({ id, name, kinds: [foodKey, ...parts] }) => (
+        <View key={id} style={styles.food}>
+          <Words size="lead" face="strong">
+            {name}
+          </Words>
+          {numbersOf({ foodKey: foodKey!, parts }, rules).map(([label, rule]) => (
+            <NumberLine key={label} label={label} rule={rule} />
+          ))}
+        </View>
+      ))}
     </Rows>
   );
 }
 
+/** Of a mixed dish the strictest of its parts, as its rulings are. */
 function numbersOf(
-  food: Food,
-  { cooking, storage }: ReturnType<typeof useKitchen>['rules'],
+  kinds: { readonly foodKey: string; readonly parts: readonly string[] },
+  rules: ReturnType<typeof useKitchen>['rules'],
 ): [string, Rule][] {
+  const target = targetOf(kinds, rules);
+  const raw = kindsOf(kinds).some(({ rawStorage }) => rawStorage !== null);
+  const [asRaw, asCooked] = [false, true].map((cooked) => storageOf({ ...kinds, cooked }, rules));
   return [
-    ...(food.cooking ? [['Cook to', cooking.targets[food.cooking]] as [string, Rule]] : []),
-    ...(food.rawStorage
-      ? [['Raw, refrigerator', storage[food.rawStorage].refrigerator] as [string, Rule]]
-      : []),
-    [food.rawStorage ? 'Cooked, refrigerator' : 'Refrigerator', storage[food.cookedStorage].refrigerator],
-    ['Freezer', storage[food.rawStorage ?? food.cookedStorage].freezer],
+    ...(target ? [['Cook to', target] as [string, Rule]] : []),
+    ...(raw ? [['Raw, refrigerator', asRaw!.refrigerator] as [string, Rule]] : []),
+    [raw ? 'Cooked, refrigerator' : 'Refrigerator', asCooked!.refrigerator],
+    ['Freezer', asRaw!.freezer],
   ];
 }
 

@@ -1,5 +1,5 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
-import { searchFoods } from '@omtel/core/foods';
+import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import { Link, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -52,7 +52,11 @@ const SECTIONS: [title: string, of: (rules: RuleSet) => object][] = [
 
 /** The numbers asked for, in this household's units, each with its rule and source one tap away. */
 export function GuideScreen() {
-  const { rules, units } = useKitchen();
+  const {
+    rules,
+    units,
+    settings: { ownFoods },
+  } = useKitchen();
   const router = useRouter();
   const [text, setText] = useState('');
   const sections = useMemo(
@@ -60,7 +64,7 @@ export function GuideScreen() {
     [rules],
   );
   const wanted = text.trim().toLowerCase();
-  const foods = wanted === '' ? 0 : searchFoods(wanted).length;
+  const foods = wanted === '' ? 0 : searchFoods(wanted).length + searchOwnFoods(ownFoods, wanted).length;
   const shown = sections
     .map(([title, found]): [string, readonly Rule[]] => [
       title,

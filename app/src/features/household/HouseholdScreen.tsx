@@ -14,6 +14,7 @@ import { DemoClock } from './DemoClock';
 import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
 import { ThermometerFields } from './ThermometerFields';
+import { WarmMonths } from './WarmMonths';
 
 /** The household: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
 export function HouseholdScreen() {
@@ -80,6 +81,7 @@ export function HouseholdScreen() {
         thermometer={settings.thermometer}
         onChange={(thermometer) => set({ thermometer })}
       />
+      <WarmMonths months={settings.warmMonths} onChange={(warmMonths) => set({ warmMonths })} />
       <HomeAndAwake availability={settings.availability} onChange={(availability) => set({ availability })} />
       <Button label="Sign out" onPress={() => void leave()} />
     </Screen>

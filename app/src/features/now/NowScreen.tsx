@@ -1,10 +1,10 @@
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
 import { clockOf, dayName, longDay } from '@omtel/core/time';
+import { capital } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
-import { capital } from '../../ui/capital';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';

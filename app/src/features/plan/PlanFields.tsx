@@ -1,11 +1,10 @@
 import { formById, type FormId } from '@omtel/core/foods';
 import type { Condition } from '@omtel/core/plan';
 import { atClock, dayName, shortDay } from '@omtel/core/time';
-import { formatDuration, lengthUnitOf, type MassUnit } from '@omtel/core/units';
+import { capital, formatDuration, lengthUnitOf, type MassUnit } from '@omtel/core/units';
 import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { capital } from '../../ui/capital';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';

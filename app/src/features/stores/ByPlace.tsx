@@ -1,10 +1,10 @@
 import { DndContext, MouseSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { shelfObjections } from '@omtel/core/stores';
 import { placeWords, SHELF_WORDS, shelves, type FoodState, type Place } from '@omtel/core/trail';
+import { capital } from '@omtel/core/units';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';

@@ -1,7 +1,7 @@
 import { SHELF_WORDS, type FoodState } from '@omtel/core/trail';
+import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';
-import { capital } from '../../ui/capital';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';

@@ -47,7 +47,7 @@ export const bandTime: Draft<RuleSet['bandTime']> = {
     note: 'It adds up over counter, car, preparation and table; heating again does not buy it back.',
   },
   chillAgain: {
-    title: 'Back into the cold within',
+    title: 'Back into the cold',
     value: { kind: 'chillAgain', ms: 2 * HOUR_MS, inclusive: true, served: true },
     source: 'danger-zone',
     note: 'The same limit: past it the food is thrown away, not chilled.',

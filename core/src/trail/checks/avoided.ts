@@ -1,4 +1,5 @@
 import { RISK_WORDS } from '../../guidance';
+import { capital } from '../../units';
 import { kindsOf } from '../foodRules';
 import type { Check } from '../judge';
 
@@ -14,7 +15,7 @@ export const avoidedCheck: Check = (state, { rules }) => {
       headline: 'Not with extra care.',
       because: `Those who need extra care do not eat ${RISK_WORDS[risk]}. Others may.`,
       action: { kind: 'none', label: '' },
-      reason: { label: rule.title, value: 'no', detail: RISK_WORDS[risk], ruleId: rule.id },
+      reason: { label: rule.title, value: 'no', detail: capital(RISK_WORDS[risk]), ruleId: rule.id },
     },
   ];
 };

@@ -1,7 +1,7 @@
 import { dayName } from '../../time';
 import { describeValue } from '../../guidance';
 import { chillLimit, isEatenCold, isPast } from '../chillAgain';
-import { formatCeiling, formatDuration, formatDurationUp } from '../../units';
+import { capital, formatCeiling, formatDuration, formatDurationUp, SECOND_MS } from '../../units';
 import { moment } from '../../time';
 import { bandEndsAt, bandTime, type Exposure, type Ledger } from '../exposure';
 import type { Check, Finding, CheckContext } from '../judge';
@@ -35,7 +35,7 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
         verdict: 'discard',
         until: null,
         headline: 'Throw it away.',
-        because: `It stood out of the cold for ${formatDuration(certainMs)}. The limit is ${limit} in all.`,
+        because: `It stood out of the cold for ${formatDurationUp(certainMs)}. The limit is ${limit} in all.`,
         action: { kind: 'discard', label: 'Throw away' },
         reason,
       },
@@ -62,7 +62,7 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
         action: ledger === 'raw' ? { kind: 'cook', label: 'Cook' } : { kind: 'eat', label: 'Eaten' },
         reason: {
           ...reason,
-          label: `${chill.rule.title} ${describeValue(chill.rule.value, units)}`,
+          label: `${chill.rule.title}: ${describeValue(chill.rule.value, units)}`,
           value: 'past',
           ruleId: chill.rule.id,
         },
@@ -170,13 +170,19 @@ function running(
   };
 }
 
-/** "Tuesday 1 h 10 min, Thursday 25 min" */
+/** "Tuesday 1 h 10 min; Thursday 25 min": what counts of each day, and how it counts. */
 function describeExposures(exposures: readonly Exposure[], { now, zone }: CheckContext): string {
-  return exposures
-    .filter(({ from, to }) => (to ?? now) > from)
-    .map(({ from, to, factor }) => {
-      const length = formatDuration((to ?? now) - from);
-      return `${dayName(from, now, zone)} ${length}${factor > 1 ? `, counted × ${factor} in warm air` : ''}`;
-    })
-    .join('; ');
+  const byDay = new Map<string, number>();
+  for (const { from, to, factor } of exposures) {
+    const ms = (to ?? now) - from;
+    if (ms < SECOND_MS) continue;
+    const day = dayName(from, now, zone);
+    const key = JSON.stringify([day, factor]);
+    byDay.set(key, (byDay.get(key) ?? 0) + ms);
+  }
+  const said = [...byDay].map(([key, ms]) => {
+    const [day, factor] = JSON.parse(key) as [string, number];
+    return `${day} ${formatDuration(ms)}${factor > 1 ? `, counted × ${factor} in warm air` : ''}`;
+  });
+  return capital(said.join('; '));
 }

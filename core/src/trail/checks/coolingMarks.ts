@@ -34,7 +34,7 @@ function found(
         verdict: 'discard',
         until: null,
         headline: 'Throw it away.',
-        because: `It was not ${to} by ${due}.`,
+        because: `It was not down to ${to} by ${due}.`,
         action: { kind: 'discard', label: 'Throw away' },
         reason,
       },
@@ -68,7 +68,7 @@ function found(
 /** The first mark was missed, or nobody read it: that can be mended once, while the second runs. */
 function rescue(rule: Rule<CoolingMark>, mark: MarkStanding, context: CheckContext): Finding {
   const { now, zone, units } = context;
-  const said = mark.status === 'missed' ? 'It was not' : 'Nobody read it at';
+  const said = mark.status === 'missed' ? 'It was not down to' : 'Nobody read it at';
   return {
     verdict: 'useNow',
     until: null,

@@ -88,7 +88,7 @@ function counted(
       verdict: 'actBy',
       until: deadline,
       headline: `${use} by ${by}.`,
-      because: `It keeps ${keeps}, and the last of them is running.`,
+      because: `It keeps ${keeps}, and its last day is running.`,
       action,
       reason,
     };

@@ -23,9 +23,19 @@ const BY_KIND: Record<Fault['kind'], (fault: Fault, context: CheckContext) => Fi
         },
   coolingMissed: (fault, context) =>
     fault.certain
-      ? thrownAway('It did not cool in time, and heating it again does not mend that.', fault, context)
+      ? thrownAway(
+          'It did not cool in time, and heating it again does not mend that.',
+          fault,
+          context,
+          'missed',
+        )
       : {
-          ...thrownAway('Nobody read it while it cooled. If nobody can say, throw it away.', fault, context),
+          ...thrownAway(
+            'Nobody read it while it cooled. If nobody can say, throw it away.',
+            fault,
+            context,
+            'not read',
+          ),
           verdict: 'cannotTell',
           headline: 'Cannot tell if it cooled in time.',
           action: { kind: 'read', label: 'Log a reading' },
@@ -38,7 +48,12 @@ const BY_KIND: Record<Fault['kind'], (fault: Fault, context: CheckContext) => Fi
   }),
 };
 
-function thrownAway(because: string, { at, ruleId }: Fault, { rules, now, zone }: CheckContext): Finding {
+function thrownAway(
+  because: string,
+  { at, ruleId }: Fault,
+  { rules, now, zone }: CheckContext,
+  value = 'no',
+): Finding {
   return {
     verdict: 'discard',
     until: null,
@@ -47,7 +62,7 @@ function thrownAway(because: string, { at, ruleId }: Fault, { rules, now, zone }
     action: { kind: 'discard', label: 'Throw away' },
     reason: {
       label: ruleIn(rules, ruleId).title,
-      value: 'no',
+      value,
       detail: `Since ${moment(at, now, zone)}`,
       ruleId,
     },

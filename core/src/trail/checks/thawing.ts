@@ -49,16 +49,20 @@ export const thawingCheck: Check = (state, { now, zone, rules }) => {
   }
   const rule = rules.thawing.refrigerator;
   const { fastMs, slowMs } = refrigeratorThaw(state, rules);
+  const [ready, thawed] = [thaw.startedAt + fastMs, thaw.startedAt + slowMs];
+  const over = now > thawed;
   return [
     {
       verdict: 'fine',
-      until: null,
-      headline: `Thawing until ${moment(thaw.startedAt + slowMs, now, zone)}.`,
-      because: `It may be ready from ${moment(thaw.startedAt + fastMs, now, zone)}: feel for ice.`,
+      until: over ? null : thawed,
+      headline: over ? 'It should be thawed.' : `Thawing until ${moment(thawed, now, zone)}.`,
+      because: over
+        ? 'Feel for ice, and say when it is thawed.'
+        : `It may be ready from ${moment(ready, now, zone)}: feel for ice.`,
       action: { kind: 'none', label: '' },
       reason: {
         label: rule.title,
-        value: `${formatDuration(Math.max(0, thaw.startedAt + slowMs - now))} to go`,
+        value: over ? 'over' : `${formatDuration(thawed - now)} to go`,
         detail: `Started ${moment(thaw.startedAt, now, zone)}`,
         ruleId: rule.id,
       },

@@ -1,9 +1,6 @@
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import type { Knex } from 'knex';
-import { fromJson } from '../../repositories/json';
-
-type Stored = { id: string; settings: unknown };
-type Changed = Record<string, unknown>;
+import { eachHousehold } from './eachHousehold';
 
 /** A household's school becomes the guidance it follows, with extra care and values of its own. */
 export async function up(knex: Knex): Promise<void> {
@@ -23,12 +20,4 @@ export async function down(knex: Knex): Promise<void> {
     school: (guidance as typeof PLAIN_GUIDANCE).school,
   }));
   await knex.schema.alterTable('foods', (table) => void table.dropColumn('fold'));
-}
-
-async function eachHousehold(knex: Knex, change: (settings: Changed) => Changed): Promise<void> {
-  const rows = await knex<Stored>('households');
-  for (const { id, settings } of rows)
-    await knex<Stored>('households')
-      .where({ id })
-      .update({ settings: JSON.stringify(change(fromJson<Changed>(settings))) });
 }

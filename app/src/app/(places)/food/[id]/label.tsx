@@ -1,0 +1,1 @@
+export { LabelScreen as default } from '../../../../features/label/LabelScreen';
