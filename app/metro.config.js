@@ -3,12 +3,19 @@ const { createProxyMiddleware } = require('http-proxy-middleware');
 
 const config = getDefaultConfig(__dirname);
 
-// The client speaks one language; the schema library's fifty others would be a tenth of its first load.
+// The client speaks one language and writes no JSON schemas: these parts of the schema library, which it would carry and
+// never call, would be a tenth of its first load.
 const ALL_LOCALES = /^\.\.?\/locales\/index\.(c?js)$/;
-config.resolver.resolveRequest = (context, name, platform) =>
-  ALL_LOCALES.test(name) && context.originModulePath.includes('/zod/')
-    ? context.resolveRequest(context, name.replace('index', 'en'), platform)
-    : context.resolveRequest(context, name, platform);
+const JSON_SCHEMAS = /\/(from-json-schema|json-schema-processors)\.(c?js)$/;
+config.resolver.resolveRequest = (context, name, platform) => {
+  const inZod = context.originModulePath.includes('/zod/');
+  if (inZod && JSON_SCHEMAS.test(name)) return { type: 'empty' };
+  return context.resolveRequest(
+    context,
+    inZod && ALL_LOCALES.test(name) ? name.replace('index', 'en') : name,
+    platform,
+  );
+};
 
 // While developing, the bundler serves the client and hands what is for the API on to the server.
 const { OMTEL_API } = process.env;

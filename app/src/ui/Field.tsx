@@ -38,26 +38,29 @@ export function Field({
   return (
     <View style={styles.field}>
       <Words face="strong">{label}</Words>
-      <TextInput
-        mode="outlined"
-        value={value}
-        onChangeText={onChange}
-        onBlur={onBlur}
-        error={Boolean(problem)}
-        autoFocus={autoFocus}
-        inputMode={numeric ? 'decimal' : 'text'}
-        onSubmitEditing={onSubmit}
-        accessibilityLabel={label}
-        aria-describedby={note}
-        autoComplete="off"
-        right={
-          suffix ? (
-            <TextInput.Affix text={suffix} textStyle={{ fontSize: sizes.body, color: colors.soft }} />
-          ) : undefined
-        }
-        outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.line }}
-        style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
-      />
+      <View>
+        <TextInput
+          mode="outlined"
+          value={value}
+          onChangeText={onChange}
+          onBlur={onBlur}
+          error={Boolean(problem)}
+          autoFocus={autoFocus}
+          inputMode={numeric ? 'decimal' : 'text'}
+          onSubmitEditing={onSubmit}
+          accessibilityLabel={label}
+          aria-describedby={note}
+          autoComplete="off"
+          outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.line }}
+          contentStyle={suffix ? styles.beforeSuffix : undefined}
+          style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
+        />
+        {suffix && (
+          <View style={styles.suffix}>
+            <Words tone="soft">{suffix}</Words>
+          </View>
+        )}
+      </View>
       {(problem || hint) && (
         <Words
           nativeID={note}
@@ -73,6 +76,16 @@ export function Field({
 }
 
 const styles = StyleSheet.create({
-  field: { gap: space.xs, flexGrow: 1, flexBasis: 96, flexShrink: 1 },
+  // Side by side fields share the width; below each other none is lower than its words.
+  field: { gap: space.xs, flexGrow: 1, flexBasis: 96, flexShrink: 1, minHeight: 'auto' },
   input: { minHeight: REACH },
+  beforeSuffix: { paddingRight: 64 },
+  suffix: {
+    position: 'absolute',
+    right: space.l,
+    top: 0,
+    bottom: 0,
+    justifyContent: 'center',
+    pointerEvents: 'none',
+  },
 });

@@ -73,7 +73,7 @@ export function KeepOwn({ name, kinds }: KeepOwnProps) {
 }
 
 const styles = StyleSheet.create({
-  group: { gap: space.s, alignItems: 'flex-start' },
+  group: { gap: space.s },
   line: { flexDirection: 'row', alignItems: 'center', gap: space.m, width: '100%' },
   food: { flex: 1, minHeight: REACH, justifyContent: 'center' },
 });

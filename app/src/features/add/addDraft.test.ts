@@ -1,7 +1,7 @@
 import { foodById } from '@omtel/core/foods';
 import { payloads } from '@omtel/core/trail';
 import { NOW } from '../../../test/story';
-import { draftOf, readAdd } from './addDraft';
+import { draftOf, draftOfOwn, placeOf, placesFor, readAdd } from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
   readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, 'kg', {
@@ -40,6 +40,39 @@ describe('a food that comes into the stores', () => {
       added: { from: 'guest', reheatedBefore: true },
     });
     expect(read({ reheated: true })).not.toMatchObject({ added: { reheatedBefore: true } });
+  });
+
+  it('on the way home tells the season, and the bag', () => {
+    expect(read({ place: 'car' }, 'chicken-thighs')).toMatchObject({
+      added: { place: 'car', season: 'cool' },
+    });
+    expect(read({ place: 'car', bag: true }, 'chicken-thighs')).toMatchObject({ added: { bag: true } });
+    expect(read({ place: 'refrigerator', bag: true })).not.toMatchObject({ added: { bag: true } });
+  });
+
+  it('only a can goes into the cupboard, and has no day to count from yet', () => {
+    const can = draftOf(foodById('sardines-opened'));
+    expect(placesFor(can)).toContain('cupboard');
+    expect(placesFor({ ...can, kinds: [...can.kinds, 'cooked-rice'] })).not.toContain('cupboard');
+    expect(placesFor(draftOf(foodById('lasagne')))).not.toContain('cupboard');
+    const result = read({ place: 'cupboard', since: '1' }, 'sardines-opened');
+    expect(result).toMatchObject({ added: { place: 'cupboard', since: null } });
+    expect(payloads.added.safeParse('added' in result && result.added).success).toBe(true);
+  });
+
+  it('goes where it still can when its condition changes', () => {
+    const draft = { ...draftOf(foodById('chicken-thighs')), place: 'counter' as const };
+    expect(placeOf(draft)).toBe('counter');
+    expect(placeOf({ ...draft, condition: 'frozen' })).toBe('freezer');
+  });
+
+  it('of the household’s own is ruled as all its kinds', () => {
+    const own = {
+      id: '01900000-0000-7000-8000-000000000009',
+      name: 'Pilaf',
+      kinds: ['cooked-rice', 'chicken-stew'],
+    };
+    expect(draftOfOwn(own)).toMatchObject({ name: 'Pilaf', kinds: own.kinds, condition: 'cooked' });
   });
 
   it.each([

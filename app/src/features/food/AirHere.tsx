@@ -65,5 +65,5 @@ export function AirHere({ food }: { readonly food: FoodState }) {
 
 const styles = StyleSheet.create({
   group: { gap: space.s, alignItems: 'flex-start' },
-  row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-end' },
+  row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-end', width: '100%' },
 });
