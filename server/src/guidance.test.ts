@@ -147,6 +147,21 @@ describe('the record of a store’s air', () => {
     expect((await cold()).filter(warmed)).toHaveLength(0);
   });
 
+  it('tells food that is put into it while it is too warm, and that once', async () => {
+    const foodId = uuid();
+    await record(soup(foodId, now - HOUR_MS));
+    await tell(read(11, now - HOUR_MS / 2));
+    const put = away(foodId, now - HOUR_MS / 4);
+    await record(put);
+    await record(put);
+    const { events } = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+    expect(events.filter(({ type }) => type === 'storeWarm')).toHaveLength(1);
+    await tell(read(4));
+    const after = uuid();
+    await record(soup(after, now), away(after, now));
+    expect(warmed(await stateOf(after))).toBe(false);
+  });
+
   it('lies in the past, and needs a session', async () => {
     expect((await tell(read(4, now + HOUR_MS))).status).toBe(422);
     expect((await kitchen.ask('GET', '/api/stores/readings', undefined, { cookie: '' })).status).toBe(401);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { RuleSetId } from '../guidance';
-import { aloud } from '../testing/aloud';
+import { aloud, readsWell } from '../testing/aloud';
 import { evening } from '../testing/evening';
 import {
   cookedLamb,
@@ -15,7 +15,7 @@ import {
   rule,
   START,
 } from '../testing/story';
-import type { FoodEvent, Payload, Ruling } from '.';
+import type { FoodEvent, Payload } from '.';
 
 const raw = (foodKey: string, over: Partial<Payload<'added'>> = {}, at = START) =>
   happened(at, 'added', {
@@ -206,26 +206,6 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     'code',
   ],
 ];
-
-/** A sentence a cook reads with wet hands: whole, short, and free of what a machine would say. */
-function readsWell({ headline, because, action, reasons }: Ruling): void {
-  for (const sentence of [headline, because]) {
-    expect(sentence).toMatch(/^[A-Z“0-9].*[.?]$/);
-    expect(sentence).not.toMatch(/undefined|null|NaN|Infinity|Invalid|\s{2}|-\d/);
-  }
-  expect(headline.length).toBeLessThanOrEqual(MOST_HEADLINE);
-  expect(because.length).toBeLessThanOrEqual(MOST_BECAUSE);
-  expect(action.kind === 'none' ? 'none' : action.label).toMatch(/^\S/);
-  for (const { label, value, detail } of reasons) {
-    expect(`${label} ${value} ${detail}`).not.toMatch(/undefined|null|NaN|Infinity|Invalid| -\d/);
-    expect(label).toMatch(/^[A-Z“0-9]/);
-    expect(value.length).toBeLessThanOrEqual(MOST_VALUE);
-  }
-}
-/** Three lines of a phone's headline, four of its text, and a value that stands beside its label. */
-const MOST_HEADLINE = 70;
-const MOST_BECAUSE = 150;
-const MOST_VALUE = 16;
 
 describe('read aloud', () => {
   it.each(CASES)('%s', (_said, events, now, school = 'home') => {

@@ -22,6 +22,8 @@ export interface Exposure {
   readonly certain: boolean;
   /** Too late to go back into the cold: it counts until the food is used, wherever it is put. */
   readonly runsOn?: true;
+  /** The food was read warm in the cold: only a cold reading says that it is better for being put back. */
+  readonly readWarm?: true;
   /** It runs because the store is warm; the food itself has not been read. */
   readonly spell?: true;
   /** While it was carried in an insulated bag, which may have kept it cold. */
@@ -69,14 +71,24 @@ export function bandEndsAt(
   return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
 }
 
-/** Ends the stretches that run; one that runs on only ends when the food is used. What would have begun later never does. */
-export function closeExposure(exposures: readonly Exposure[], at: number, used = false): readonly Exposure[] {
+/**
+ * Why the stretches that run come to an end: the food went into the cold, it is known to be out of the growth band, or it
+ * was used. What is too late to chill runs on until it is used; what was read warm in the cold until it is read cold.
+ */
+export type Ending = 'chilled' | 'settled' | 'used';
+
+/** Ends the stretches that run, as far as the ending goes. What would have begun later never does. */
+export function closeExposure(
+  exposures: readonly Exposure[],
+  at: number,
+  ending: Ending,
+): readonly Exposure[] {
+  const goesOn = ({ to, runsOn, readWarm }: Exposure) =>
+    to === null && ending !== 'used' && (runsOn || (readWarm && ending === 'chilled'));
   return exposures
     .filter(({ bag, from }) => !bag || from <= at)
-    .map((exposure) =>
-      (exposure.to ?? Infinity) > at && (used || !exposure.runsOn)
-        ? { ...exposure, to: Math.max(at, exposure.from) }
-        : exposure,
+    .map((each) =>
+      (each.to ?? Infinity) > at && !goesOn(each) ? { ...each, to: Math.max(at, each.from) } : each,
     );
 }
 

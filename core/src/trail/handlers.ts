@@ -199,7 +199,7 @@ function intoFreezer(state: FoodState, at: number, rules: RuleSet): FoodState {
 function finishCook(state: FoodState, at: number): FoodState {
   const running = runningExposure(state.exposures);
   const exposures = running
-    ? openExposure(closeExposure(state.exposures, at, true), {
+    ? openExposure(closeExposure(state.exposures, at, 'used'), {
         ledger: 'cooked',
         from: at,
         place: running.place,

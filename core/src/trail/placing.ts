@@ -42,21 +42,22 @@ export function goTo(
     place,
     side: fromHot ? 'hot' : 'cold',
     startFixed: running?.startFixed ?? false,
+    ...(running?.readWarm && { readWarm: true as const }),
   } as const;
-  return { ...moved, exposures: openInAir(closeExposure(state.exposures, at, true), start, air, rules) };
+  return { ...moved, exposures: openInAir(closeExposure(state.exposures, at, 'used'), start, air, rules) };
 }
 
 /** The exposures of a food that goes into heat, cold or water. Raw food that goes on the heat is used. */
 function controlled(state: FoodState, place: Place, at: number, rules: RuleSet): readonly Exposure[] {
   if (place === 'gone' || (place === 'heat' && !state.cooked))
-    return closeExposure(state.exposures, at, true);
+    return closeExposure(state.exposures, at, 'used');
   const late = inTheCold(place) && tooLateToChill(state, at, rules);
   const exposures = late
     ? state.exposures.map((each) =>
         each.to === null ? { ...each, runsOn: true as const, startFixed: true } : each,
       )
     : state.exposures;
-  return closeExposure(exposures, at);
+  return closeExposure(exposures, at, inTheCold(place) ? 'chilled' : 'settled');
 }
 
 /** A cooling begins off the heat, and ends with leaving the cold. */

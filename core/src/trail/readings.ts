@@ -89,7 +89,7 @@ function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
     };
     return runningExposure(state.exposures)?.spell
       ? settleSpell(cold, reading.at)
-      : { ...cold, exposures: closeExposure(state.exposures, reading.at) };
+      : { ...cold, exposures: closeExposure(state.exposures, reading.at, 'settled') };
   }
   const running = runningExposure(state.exposures);
   const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + coolingMs(rules);
@@ -101,9 +101,11 @@ function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
     side: 'cold',
     startFixed: true,
     from: reading.at,
+    readWarm: true,
   } as const;
   // The food itself is warm: what was open so far is certain from here on.
-  if (running) return { ...state, exposures: openExposure(closeExposure(state.exposures, reading.at), warm) };
+  if (running)
+    return { ...state, exposures: openExposure(closeExposure(state.exposures, reading.at, 'settled'), warm) };
   // Warmer than a refrigerator may be: how long already is unknown, so it counts from the last good record.
   const from = Math.max(state.lastGood?.at ?? 0, coolingUntil, state.placeSince);
   const unknown = openExposure(state.exposures, { ...warm, from, to: reading.at, certain: false });

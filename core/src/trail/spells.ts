@@ -28,7 +28,7 @@ export function beginSpell(state: FoodState, since: number): FoodState {
 /** The store is right again. */
 export function endSpell(state: FoodState, at: number): FoodState {
   return runningExposure(state.exposures)?.spell
-    ? { ...state, exposures: closeExposure(state.exposures, at) }
+    ? { ...state, exposures: closeExposure(state.exposures, at, 'settled') }
     : state;
 }
 

@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import type { FoodEvent, Payload } from '../trail';
+import { MINUTE_MS } from '../units';
+import { happened, START } from './story';
+
+type Step = (at: number) => FoodEvent;
+
+const fahrenheit = (value: number) => ({ value, unit: 'F' }) as const;
+const moved =
+  (place: Payload<'moved'>['place'], how: Partial<Payload<'moved'>> = {}): Step =>
+  (at) =>
+    happened(at, 'moved', { place, ...how });
+
+/** What can happen to any food in any kitchen, in an order nobody would plan. */
+const step: fc.Arbitrary<Step> = fc.oneof(
+  fc.constantFrom<Step>(
+    moved('refrigerator'),
+    moved('freezer'),
+    moved('counter'),
+    moved('table'),
+    moved('outdoors'),
+    moved('outdoors', { season: 'cool' }),
+    moved('car'),
+    moved('car', { bag: true, season: 'cool' }),
+    (at) => happened(at, 'thawStarted', { method: 'refrigerator' }),
+    (at) => happened(at, 'thawStarted', { method: 'coldWater' }),
+    (at) => happened(at, 'waterChanged'),
+    (at) => happened(at, 'thawed'),
+    (at) => happened(at, 'cookingStarted'),
+    (at) => happened(at, 'offHeat'),
+    (at) => happened(at, 'served'),
+    (at) => happened(at, 'opened'),
+    (at) => happened(at, 'labelled'),
+    (at) => happened(at, 'storeRight'),
+  ),
+  fc.integer({ min: 20, max: 200 }).map(
+    (f): Step =>
+      (at) =>
+        happened(at, 'reading', { temperature: fahrenheit(f) }),
+  ),
+  fc.integer({ min: 40, max: 110 }).map(
+    (f): Step =>
+      (at) =>
+        happened(at, 'airRead', { temperature: fahrenheit(f) }),
+  ),
+  fc.constantFrom(0.03, 0.12).map(
+    (depthM): Step =>
+      (at) =>
+        happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM }),
+  ),
+  fc.integer({ min: 0, max: 600 }).map(
+    (m): Step =>
+      (at) =>
+        happened(at, 'unaccounted', { since: at - m * MINUTE_MS }),
+  ),
+  fc.integer({ min: 0, max: 600 }).map(
+    (m): Step =>
+      (at) =>
+        happened(at, 'storeWarm', { since: at - m * MINUTE_MS }),
+  ),
+);
+
+const beginning = fc.constantFrom<Partial<Payload<'added'>>>(
+  { foodKey: 'chicken-thighs', condition: 'fresh', place: 'refrigerator' },
+  { foodKey: 'chicken-thighs', condition: 'fresh', place: 'car', bag: true },
+  { foodKey: 'lamb-shoulder-bone-in', condition: 'frozen', place: 'freezer' },
+  { foodKey: 'beef-steak', condition: 'thawed', place: 'refrigerator' },
+  { foodKey: 'lentil-soup', condition: 'cooked', place: 'counter' },
+  { foodKey: 'cooked-rice', condition: 'cooked', place: 'refrigerator' },
+  { foodKey: 'fish-pie', parts: ['cooked-rice'], condition: 'cooked', place: 'refrigerator', from: 'guest' },
+  { foodKey: 'sardines-opened', condition: 'cooked', place: 'cupboard' },
+);
+
+/** A life of one food from START: up to ten things, minutes to a day apart. */
+export const anyLife: fc.Arbitrary<FoodEvent[]> = fc
+  .tuple(
+    beginning,
+    fc.boolean(),
+    fc.array(fc.tuple(fc.oneof(fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 1500 })), step), {
+      maxLength: 10,
+    }),
+  )
+  .map(([added, dated, steps]) => {
+    const begin = happened(START, 'added', {
+      foodKey: 'lentil-soup',
+      name: 'It',
+      massKg: 1,
+      form: 'pieces',
+      condition: 'cooked',
+      place: 'refrigerator',
+      since: dated ? START : null,
+      ...added,
+    });
+    let at = START;
+    return [begin, ...steps.map(([after, make]) => make((at += after * MINUTE_MS)))];
+  });
