@@ -27,8 +27,15 @@ export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =
   inclusive ? bandMs > ms : bandMs >= ms;
 
 /** Whether a stretch is that of cold food that is out to be eaten, where such food does not go back. */
-export const isEatenCold = ({ to, side }: Exposure, { place }: FoodState, { served }: ChillLimit): boolean =>
-  to === null && (place === 'table' || place === 'outdoors') && side === 'cold' && !served;
+export const isEatenCold = (
+  { to, side, fromCold }: Exposure,
+  { place }: FoodState,
+  { served }: ChillLimit,
+): boolean =>
+  to === null &&
+  (place === 'table' || place === 'outdoors') &&
+  (side === 'cold' || fromCold === true) &&
+  !served;
 
 /** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
 export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {

@@ -16,6 +16,8 @@ export interface Exposure {
   readonly place: Place;
   /** Whether the food came into the band from above or from below. */
   readonly side: 'hot' | 'cold';
+  /** It came out of the cold, even if it had not cooled there yet. */
+  readonly fromCold?: true;
   /** Once a reading inside the band has fixed the start, no later reading moves it. */
   readonly startFixed: boolean;
   /** False where only a missing fact makes it count; such time can lead to "cannot tell", not to "discard". */

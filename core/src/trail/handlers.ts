@@ -7,7 +7,7 @@ import type { EventType, FoodEvent } from './events';
 import { closeExposure, openExposure, runningExposure } from './exposure';
 import { withDate, withCountsClosed } from './life';
 import { opened } from './sealed';
-import { freeze, goTo, putInCold, unfreeze } from './placing';
+import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
 import { beginSpell, endSpell } from './spells';
 import { ledgerOf, type CookState, type Fault, type FoodState, type Stage } from './state';
@@ -112,8 +112,14 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     const counted = withWaterCounted(state, at, rules);
     const before =
       place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
+    const { container } = before;
+    // What goes back into the cold as it was is as deep as it was.
+    const put =
+      inTheCold(place) && !inTheCold(before.place) && container
+        ? putInCold(before, at, place, container.depthM, rules)
+        : goTo(before, place, at, rules, unknownAir(place, payload, before, rules));
     const moved: FoodState = {
-      ...goTo(before, place, at, rules, unknownAir(place, payload, before, rules)),
+      ...put,
       shelf: shelf ?? null,
       covered: covered ?? state.covered,
     };

@@ -7,7 +7,8 @@ import type { Place } from './events';
 import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
 import { ledgerOf, type FoodState } from './state';
 
-export const inTheCold = (place: Place): boolean => place === 'refrigerator' || place === 'freezer';
+export const inTheCold = (place: Place): place is 'refrigerator' | 'freezer' =>
+  place === 'refrigerator' || place === 'freezer';
 
 /**
  * Moves the food and starts or ends its band clock by where it goes. Between two uncontrolled places the clock runs on;
@@ -42,6 +43,9 @@ export function goTo(
     place,
     side: fromHot ? 'hot' : 'cold',
     startFixed: running?.startFixed ?? false,
+    ...(inTheCold(state.place) && { fromCold: true as const }),
+    // What was too late to chill, or was warm in the cold, is no better for being out again.
+    ...(running?.runsOn && { runsOn: true as const }),
     ...(running?.readWarm && { readWarm: true as const }),
   } as const;
   return { ...moved, exposures: openInAir(closeExposure(state.exposures, at, 'used'), start, air, rules) };

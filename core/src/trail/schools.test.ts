@@ -113,6 +113,30 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ],
     ['§6: leftovers, 4 days of 24 h', [...done, stored(minutes(30))], days(4), 'actBy'],
     [
+      '§11.2: a deep pot that was out again is as deep as it was',
+      [...done, deep(minutes(10)), moved(minutes(20), 'counter'), moved(minutes(30), 'refrigerator')],
+      minutes(130),
+      'cannotTell',
+    ],
+    [
+      '§11.3: read warm in the cold, it counts on when it comes back',
+      [...soupAt(START), read(hours(9), 44), moved(hours(9.2), 'counter'), moved(hours(9.4), 'refrigerator')],
+      hours(11.1),
+      'discard',
+    ],
+    [
+      '§11.3: until it is read cold',
+      [
+        ...soupAt(START),
+        moved(hours(9), 'counter'),
+        moved(hours(9.4), 'refrigerator'),
+        read(hours(9.5), 44),
+        read(hours(10), 39),
+      ],
+      hours(14),
+      'fine',
+    ],
+    [
       '§11.8: true hours across the autumn change',
       soupAt(AUTUMN + 3 * DAY_MS),
       AUTUMN + 7 * DAY_MS,
@@ -156,6 +180,17 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ],
   ],
   code: [
+    [
+      '§1: put out to eat cold it does not go back, by whatever way',
+      [
+        ...outToEat,
+        moved(hours(1), 'refrigerator'),
+        moved(hours(2), 'counter'),
+        moved(hours(2.5), 'refrigerator'),
+      ],
+      hours(4) + SECOND_MS,
+      'discard',
+    ],
     [
       '§5: a hot dish that came in cools by the same marks',
       [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
@@ -451,6 +486,12 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ['§2: from then on its minutes count', inWater(), minutes(90 + 240) + SECOND_MS, 'discard'],
   ],
   care: [
+    [
+      '§1: nor does what had not cooled yet when it was put out',
+      [...done, deep(minutes(10)), moved(minutes(20), 'table'), moved(minutes(25), 'refrigerator')],
+      minutes(131),
+      'discard',
+    ],
     [
       '§5: a hot dish that came in, deep in the cold and never read',
       [raw('lasagne', { condition: 'cooked', place: 'counter' }), deep(minutes(10))],
