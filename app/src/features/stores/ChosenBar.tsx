@@ -39,6 +39,9 @@ export function ChosenBar({ foods, onMove, onCover, onLabel, onDiscard, onNone }
         <Button label="Covered" onPress={() => onCover(foods)} />
         <Button label="Labelled" onPress={() => onLabel(foods)} />
         {others.length === 0 && (
+          <Button label="What to write" onPress={() => router.push(`/food/${only.foodId}/label` as never)} />
+        )}
+        {others.length === 0 && (
           <Button label="Divide" onPress={() => router.push(`/food/${only.foodId}/divide` as never)} />
         )}
         <Button label="Throw away" onPress={() => onDiscard(foods)} />

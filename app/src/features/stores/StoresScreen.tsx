@@ -73,6 +73,7 @@ export function StoresScreen() {
   const chosenFoods = ruled.map(({ food }) => food).filter(({ foodId }) => chosen.has(foodId));
   const notToEat = ({ ruling }: RuledFood) => NOT_TO_EAT.has(ruling.verdict);
   const frozen = ({ food }: RuledFood) => food.place === 'freezer';
+  const closed = ({ food }: RuledFood) => food.sealed;
 
   const list = (
     <Screen
@@ -99,8 +100,9 @@ export function StoresScreen() {
       {view === 'next' ? (
         <>
           {group('Settle first', notToEat)}
-          {group('Eat next', (item) => !notToEat(item) && !frozen(item))}
+          {group('Eat next', (item) => !notToEat(item) && !frozen(item) && !closed(item))}
           {group('Freezer', (item) => !notToEat(item) && frozen(item))}
+          {group('Cupboard', closed)}
         </>
       ) : (
         <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
