@@ -108,3 +108,26 @@ test('a food of the household’s own is kept for the next time, found in the gu
   await tap('Bring back Launch-day pilaf');
   await expect(page.getByRole('button', { name: 'Launch-day pilaf', exact: true })).toBeVisible();
 });
+
+test('a ruling is said in the same words in the list, on the food’s page, and on Now', async ({
+  kitchen,
+}) => {
+  const { page, enter, go, food, later } = kitchen;
+  await enter();
+  await later(24 * 60);
+  await go('Stores');
+  const rows = await page
+    .getByRole('main')
+    .getByRole('link', { name: /: (Throw away|Cannot tell)\. / })
+    .all();
+  const said = await Promise.all(rows.map((row) => row.getAttribute('aria-label')));
+  expect(said.length).toBeGreaterThan(2);
+  for (const label of said.slice(0, 3)) {
+    const [, name, headline] = /^(.*): (?:Throw away|Cannot tell)\. (.*)$/.exec(label!)!;
+    await food(name!);
+    await expect(page.getByText(headline!, { exact: true }).first()).toBeVisible();
+    await go('Now');
+    const line = page.getByRole('link').filter({ hasText: name! }).first();
+    await expect(line).toContainText(headline!);
+  }
+});

@@ -67,11 +67,7 @@ function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
     const words = stepWords(next, food, context.units, rules);
     return { food, ruling, at: next.at, ...words, step: next, action: 'none' };
   }
-  return verdict === 'fine' || until === null
-    ? verdict === 'fine'
-      ? null
-      : { ...settle, at: null }
-    : { ...settle, at: until };
+  return verdict === 'fine' ? null : { ...settle, at: until };
 }
 
 function byTime(a: AgendaItem, b: AgendaItem): number {

@@ -33,6 +33,7 @@ describe('the order of the shelves', () => {
   it('objects to ready-to-eat food uncovered beside raw food', () => {
     expect(objections(on(soup, 'lower', false), on(chicken, 'lower'))).toEqual([['Soup', 'top']]);
     expect(objections(on(soup, 'top', false), on(chicken, 'lower'))).toEqual([]);
+    expect(objections({ ...on(soup, 'lower', false), sealed: true }, on(chicken, 'lower'))).toEqual([]);
   });
   it('knows nothing of what stands elsewhere, in the door, or nowhere in particular', () => {
     expect(objections(on(soup, 'lower'), on(chicken, null))).toEqual([]);

@@ -58,7 +58,7 @@ export function shelfObjections(foods: readonly FoodState[], rules: RuleSet): re
 }
 
 function uncovered(food: FoodState, standing: readonly FoodState[], ruleId: string): ShelfObjection[] {
-  if (food.covered || shelfCategoryOf(food) !== 'readyToEat') return [];
+  if (food.covered || food.sealed || shelfCategoryOf(food) !== 'readyToEat') return [];
   const raw = standing.find(
     (other) => RAW.has(shelfCategoryOf(other)) && levelOf(other.shelf!) <= levelOf(food.shelf!),
   );

@@ -3,7 +3,7 @@ import { dividedFrom, newFood } from './beginning';
 import type { FoodEvent } from './events';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
-import { opened, stillSealed } from './sealed';
+import { stillSealed, unsealed } from './sealed';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
@@ -66,7 +66,7 @@ function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodStat
   const closed = stillSealed(state, event);
   if (closed) return { ...closed, lastAt: event.at };
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  const open = state.sealed && event.type !== 'opened' ? opened(state, event.at) : state;
+  const open = event.type === 'opened' ? state : unsealed(state, event.at);
   return { ...handle(open, event, rules), lastAt: event.at };
 }
 
@@ -150,7 +150,9 @@ function foldUntil(
     .reduce((state, event) => {
       if (event.type !== 'joined') return foldUnder(state, event, rules);
       const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
-      return other ? { ...worseOfBoth(state, other, event.at, rules), lastAt: event.at } : state;
+      if (!other) return state;
+      const [open, put] = [state, other].map((each) => unsealed(each, event.at)) as [FoodState, FoodState];
+      return { ...worseOfBoth(open, put, event.at, rules), lastAt: event.at };
     }, start);
 }
 
@@ -166,7 +168,7 @@ function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {
 
 function portionOf(begin: FoodEvent<'portioned'>, rules: RuleSet, others: Histories): FoodState | null {
   const whole = foldUntil(historyOf(begin.payload.from, others), rules, others, begin);
-  return whole && dividedFrom(whole, begin);
+  return whole && dividedFrom(unsealed(whole, begin.at), begin);
 }
 
 /** The guidance chosen last holds for the whole history: what happened is the same under any school. */

@@ -1,6 +1,18 @@
-import { days, happened, hours, minutes, rule, START, stateOf, verdict } from '../testing/story';
+import { PLAIN_GUIDANCE } from '../guidance';
+import {
+  days,
+  FOOD_ID,
+  happened,
+  hours,
+  leftovers,
+  minutes,
+  rule,
+  START,
+  stateOf,
+  verdict,
+} from '../testing/story';
 import { SECOND_MS } from '../units';
-import { eventSchema, type FoodEvent, type Payload } from '.';
+import { eventSchema, foldTrail, type FoodEvent, type Payload } from '.';
 
 const can = (over: Partial<Payload<'added'>> = {}): FoodEvent =>
   happened(START, 'added', {
@@ -79,6 +91,17 @@ describe('a can in the cupboard', () => {
       happened(minutes(60), 'labelled'),
     ]);
     expect(opened.daysFrom).toBe(days(1));
+  });
+
+  it('divided or put to another food it is open', () => {
+    const partId = '01900000-0000-7000-8000-00000000000a';
+    const part = happened(days(1), 'portioned', { from: FOOD_ID, name: 'Half', massKg: 0.05 });
+    const half = foldTrail([{ ...part, foodId: partId }], PLAIN_GUIDANCE, new Map([[FOOD_ID, [can()]]]))!;
+    expect(half).toMatchObject({ sealed: false, daysFrom: days(1), place: 'counter' });
+    const dish = { ...leftovers(START), foodId: partId };
+    const joined = { ...happened(days(1), 'joined', { with: FOOD_ID }), foodId: partId };
+    const both = foldTrail([dish, joined], PLAIN_GUIDANCE, new Map([[FOOD_ID, [can()]]]))!;
+    expect(both).toMatchObject({ sealed: false, daysFrom: START });
   });
 
   it('nothing but an unopened can comes into the cupboard', () => {

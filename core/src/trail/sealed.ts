@@ -13,6 +13,10 @@ export function opened(state: FoodState, at: number): FoodState {
   return { ...out, exposures: openExposure(state.exposures, start) };
 }
 
+/** A food as it is once somebody does something with what is in it. */
+export const unsealed = (state: FoodState, at: number): FoodState =>
+  state.sealed ? opened(state, at) : state;
+
 /** What happens to a can as it stands, whatever became of the air around it. */
 const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
   'dated',
