@@ -1,6 +1,5 @@
 import { runningExposure, uncontrolled, type FoodState } from '@omtel/core/trail';
-import { describeValue } from '@omtel/core/guidance';
-import { NumberProblem, parseNumber } from '@omtel/core/units';
+import { formatCeiling, NumberProblem, parseNumber } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { seasonNow } from '../../store/season';
@@ -37,7 +36,7 @@ export function AirHere({ food }: { readonly food: FoodState }) {
       <Words>
         {running.factor > 1
           ? `Warm air: each minute here counts × ${warmAirFactor.value.times}.`
-          : `Each minute here counts once; in air above ${describeValue(warmAir.value, units).replace('at most ', '')} it counts × ${warmAirFactor.value.times}.`}
+          : `Each minute here counts once; in air above ${formatCeiling(warmAir.value.at, units)} it counts × ${warmAirFactor.value.times}.`}
       </Words>
       <View style={styles.row}>
         <Field

@@ -53,7 +53,7 @@ export const bandTime: Draft<RuleSet['bandTime']> = {
     note: 'The same limit: past it the food is thrown away, not chilled.',
   },
   warmAir: {
-    title: 'Warm air starts above',
+    title: 'Air that does not count as warm',
     value: { kind: 'temperature', limit: 'most', at: fahrenheit(90) },
     source: 'danger-zone',
   },
