@@ -88,11 +88,11 @@ describe('the values of the guidance page', () => {
     ],
     ['chain.cooling.firstMark', '60 °C to 21 °C within 2 h'],
     ['chain.storage.cookedRice.refrigerator', '1 day'],
-    ['chain.storage.soupsStews.refrigerator', '1–2 days'],
+    ['chain.storage.soupsStews.refrigerator', '2 days'],
     ['chain.afterThaw.delicate', '1 day'],
     ['care.cooking.targets.wholeCut', '75 °C or 70 °C held 2 min, then rest 3 min'],
     ['care.cooking.targets.poultry', '75 °C'],
-    ['care.storage.cookedMeat.refrigerator', '1 day'],
+    ['care.storage.cookedMeat.refrigerator', '2 days'],
     ['care.afterThaw.redMeatCut', '1 day'],
     ['care.bands.growth', '4 °C to 60 °C'],
   ])('%s reads %j', (id, words) => expect(describeValue(ruleById(id).value, METRIC)).toBe(words));

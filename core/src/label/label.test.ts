@@ -30,7 +30,7 @@ describe('the label of a container', () => {
     }));
 
   it('goes by the guidance the food goes by', () =>
-    expect(label(stew, hours(1), GUIDANCES.care).useBy).toBe('Use by Saturday 13 June, 17:00'));
+    expect(label(stew, hours(1), GUIDANCES.care).useBy).toBe('Use by Sunday 14 June, 17:00'));
 
   it('names one portion as one', () => {
     const single = happened(minutes(40), 'putAway', { place: 'refrigerator', portions: 1, depthM: 0.03 });

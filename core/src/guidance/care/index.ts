@@ -30,7 +30,8 @@ function strictestOfAll(home: Rule, path: string): Rule {
   const value = added ? withAddition(careful, added.value) : careful;
   const same = (rule: { value: RuleValue }) => JSON.stringify(rule.value) === JSON.stringify(value);
   const deciding = all.filter((rule) => same(rule) && !rule.borrowed);
-  const byAddition = added !== undefined && !same({ value: strictest });
+  // What no school says in just these words is cited as the addition that says it.
+  const byAddition = added !== undefined && (deciding.length === 0 || !same({ value: strictest }));
   return {
     id: `care.${path}`,
     title: home.title,

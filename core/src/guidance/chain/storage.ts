@@ -8,7 +8,7 @@ const leftovers = (category: StorageCategory, days: number) =>
     category,
     {
       refrigerator: {
-        value: { kind: 'durations', lowMs: DAY_MS, highMs: days * DAY_MS },
+        value: { kind: 'durations', lowMs: days * DAY_MS, highMs: days * DAY_MS },
         source: 'uk-fsa',
       },
     },
