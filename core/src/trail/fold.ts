@@ -3,7 +3,7 @@ import { dividedFrom, newFood } from './beginning';
 import type { FoodEvent } from './events';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
-import { stillSealed, unsealed } from './sealed';
+import { opened, stillSealed } from './sealed';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
@@ -66,8 +66,7 @@ function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodStat
   const closed = stillSealed(state, event);
   if (closed) return { ...closed, lastAt: event.at };
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  const open = event.type === 'opened' ? state : unsealed(state, event.at);
-  return { ...handle(open, event, rules), lastAt: event.at };
+  return { ...handle(opened(state, event.at), event, rules), lastAt: event.at };
 }
 
 const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set([
@@ -151,7 +150,7 @@ function foldUntil(
       if (event.type !== 'joined') return foldUnder(state, event, rules);
       const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
       if (!other) return state;
-      const [open, put] = [state, other].map((each) => unsealed(each, event.at)) as [FoodState, FoodState];
+      const [open, put] = [state, other].map((each) => opened(each, event.at)) as [FoodState, FoodState];
       return { ...worseOfBoth(open, put, event.at, rules), lastAt: event.at };
     }, start);
 }
@@ -168,7 +167,7 @@ function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {
 
 function portionOf(begin: FoodEvent<'portioned'>, rules: RuleSet, others: Histories): FoodState | null {
   const whole = foldUntil(historyOf(begin.payload.from, others), rules, others, begin);
-  return whole && dividedFrom(unsealed(whole, begin.at), begin);
+  return whole && dividedFrom(opened(whole, begin.at), begin);
 }
 
 /** The guidance chosen last holds for the whole history: what happened is the same under any school. */

@@ -6,7 +6,6 @@ import { targetOf } from './foodRules';
 import type { EventType, FoodEvent } from './events';
 import { closeExposure, openExposure, runningExposure } from './exposure';
 import { withDate, withCountsClosed } from './life';
-import { opened } from './sealed';
 import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
 import { beginSpell, endSpell } from './spells';
@@ -153,7 +152,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   },
   storeWarm: (state, { at, payload }) => beginSpell(state, Math.min(payload.since, at)),
   storeRight: (state, { at }) => endSpell(state, at),
-  opened: (state, { at }) => opened(state, at),
+  // Whatever is done with what is in a can has opened it before; saying so does no more.
+  opened: (state) => state,
   labelled: (state) => ({ ...state, labelled: true }),
 
   eaten: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'eaten', plan: null }),

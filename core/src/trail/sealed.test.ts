@@ -5,7 +5,6 @@ import {
   happened,
   hours,
   leftovers,
-  minutes,
   rule,
   START,
   stateOf,
@@ -83,14 +82,11 @@ describe('a can in the cupboard', () => {
     expect(state.daysFrom).toBe(days(1));
   });
 
-  it('opened again is opened later: a second date does not bring days back to a can put away', () => {
-    const opened = stateOf([
-      can(),
-      happened(days(1), 'opened'),
-      toCold(days(1) + 1),
-      happened(minutes(60), 'labelled'),
-    ]);
-    expect(opened.daysFrom).toBe(days(1));
+  it('opened again, or open from the start, it gets no new days', () => {
+    const twice = [can(), happened(days(1), 'opened'), toCold(days(1) + 1), happened(days(3), 'opened')];
+    expect(stateOf(twice).daysFrom).toBe(days(1));
+    const soup = [leftovers(START), happened(days(3), 'opened')];
+    expect(verdict(soup, days(4) + 1)).toBe('discard');
   });
 
   it('divided or put to another food it is open', () => {

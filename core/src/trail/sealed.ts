@@ -2,10 +2,13 @@ import type { FoodEvent } from './events';
 import { openExposure } from './exposure';
 import { ledgerOf, type FoodState } from './state';
 
-/** A can or a pack is opened: its days count from here, and where nothing keeps it cold so does its time in the band. */
+/**
+ * A can is opened: its days count from here, and where nothing keeps it cold so does its time in the band. What was open
+ * already gets no new days by it.
+ */
 export function opened(state: FoodState, at: number): FoodState {
+  if (!state.sealed) return state;
   const fresh: FoodState = { ...state, sealed: false, daysFrom: at, pauses: [] };
-  if (!state.sealed) return fresh;
   const place = state.place === 'cupboard' ? 'counter' : state.place;
   const out = { ...fresh, place, placeSince: at };
   if (place === 'refrigerator') return out;
@@ -13,15 +16,10 @@ export function opened(state: FoodState, at: number): FoodState {
   return { ...out, exposures: openExposure(state.exposures, start) };
 }
 
-/** A food as it is once somebody does something with what is in it. */
-export const unsealed = (state: FoodState, at: number): FoodState =>
-  state.sealed ? opened(state, at) : state;
-
 /** What happens to a can as it stands, whatever became of the air around it. */
 const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
   'dated',
   'note',
-  'labelled',
   'unaccounted',
   'storeWarm',
   'storeRight',
