@@ -1,15 +1,5 @@
 import { PLAIN_GUIDANCE } from '../guidance';
-import {
-  days,
-  FOOD_ID,
-  happened,
-  hours,
-  leftovers,
-  rule,
-  START,
-  stateOf,
-  verdict,
-} from '../testing/story';
+import { days, FOOD_ID, happened, hours, leftovers, rule, START, stateOf, verdict } from '../testing/story';
 import { SECOND_MS } from '../units';
 import { eventSchema, foldTrail, type FoodEvent, type Payload } from '.';
 
