@@ -2,17 +2,11 @@ import { z } from 'zod';
 import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
 import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
+import { orProblem } from '../units';
 
-const clockText = z.string().refine(
-  (text) => {
-    try {
-      return Boolean(parseClockTime(text));
-    } catch {
-      return false;
-    }
-  },
-  { message: 'A time such as 07:00.' },
-);
+const clockText = z.string().refine((text) => !('problem' in orProblem(() => parseClockTime(text))), {
+  message: 'A time such as 07:00.',
+});
 
 const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 

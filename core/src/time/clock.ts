@@ -1,12 +1,5 @@
 import { DateTime, IANAZone } from 'luxon';
-
-/** What was typed is no time of day. The message is for the cook. */
-export class ClockProblem extends Error {
-  constructor(readonly text: string) {
-    super('A time such as 19:00.');
-    this.name = 'ClockProblem';
-  }
-}
+import { TypedProblem } from '../units';
 
 /** A time of day on the wall, 24 hours. */
 export interface ClockTime {
@@ -17,20 +10,22 @@ export interface ClockTime {
 /**
  * Reads a time of day as cooks type it: 19:00, 19.00, 1900, 7pm, 7:30 pm.
  *
- * @throws ClockProblem
+ * @throws TypedProblem when it is no time of day
  * @example parseClockTime('7pm') // { hour: 19, minute: 0 }
  */
 export function parseClockTime(text: string): ClockTime {
   const match = /^(\d{1,2})(?:[:.h ]?(\d{2}))?\s*([ap]m)?$/i.exec(text.trim());
-  if (!match) throw new ClockProblem(text);
+  if (!match) throw noClock(text);
   const half = match[3]?.toLowerCase();
   const stated = Number(match[1]);
-  if (half && (stated < 1 || stated > 12)) throw new ClockProblem(text);
+  if (half && (stated < 1 || stated > 12)) throw noClock(text);
   const hour = half ? (stated % 12) + (half === 'pm' ? 12 : 0) : stated;
   const minute = Number(match[2] ?? 0);
-  if (hour > 23 || minute > 59) throw new ClockProblem(text);
+  if (hour > 23 || minute > 59) throw noClock(text);
   return { hour, minute };
 }
+
+const noClock = (text: string) => new TypedProblem('A time such as 19:00.', text);
 
 /**
  * @returns the time of day, such as '19:40'

@@ -3,7 +3,6 @@ import {
   atClock,
   availableBetween,
   clockOf,
-  ClockProblem,
   dayName,
   daysBetween,
   isZone,
@@ -12,6 +11,7 @@ import {
   parseClockTime,
   shortDay,
 } from '.';
+import { TypedProblem } from '../units';
 
 const at = (zone: string, text: string) => DateTime.fromISO(text, { zone }).toMillis();
 const HOUR_MS = 3_600_000;
@@ -27,7 +27,7 @@ describe('clock times as cooks type them', () => {
   ])('%s', (text, hour, minute) => expect(parseClockTime(text)).toEqual({ hour, minute }));
 
   it.each(['', 'noonish', '25:00', '12:60', '7:5:3', '-1:00'])('refuses %j with a sentence', (text) =>
-    expect(() => parseClockTime(text)).toThrow(ClockProblem),
+    expect(() => parseClockTime(text)).toThrow(TypedProblem),
   );
 });
 

@@ -4,5 +4,6 @@ export * from './length';
 export * from './duration';
 export * from './unitSystem';
 export * from './snap';
+export * from './typed';
 export * from './parseNumber';
 export * from './capital';

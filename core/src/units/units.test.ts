@@ -13,12 +13,13 @@ import {
   fromKilograms,
   fromMetres,
   isAtLeast,
-  NumberProblem,
+  orProblem,
   parseNumber,
   toCelsius,
   toFahrenheit,
   toKilograms,
   toMetres,
+  TypedProblem,
   type LengthUnit,
   type MassUnit,
 } from '.';
@@ -116,6 +117,23 @@ describe('numbers as cooks type them', () => {
   ])('%s', (text, value) => expect(parseNumber(text)).toBe(value));
 
   it.each(['', 'two', '2.4kg', '1e9', '--1', '2.4.1'])('refuses %j with a sentence', (text) => {
-    expect(() => parseNumber(text)).toThrow(NumberProblem);
+    expect(() => parseNumber(text)).toThrow(TypedProblem);
   });
+});
+
+describe('what a form makes of its fields', () => {
+  it('is what was read', () =>
+    expect(orProblem(() => ({ massKg: parseNumber('2,4') }))).toEqual({ massKg: 2.4 }));
+
+  it('or a sentence for the first field that cannot be read', () =>
+    expect(orProblem(() => ({ massKg: parseNumber('two') }))).toEqual({
+      problem: 'Digits only, such as 2.4.',
+    }));
+
+  it('but a fault of our own stays one', () =>
+    expect(() =>
+      orProblem(() => {
+        throw new RangeError('ours');
+      }),
+    ).toThrow(RangeError));
 });

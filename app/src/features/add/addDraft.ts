@@ -1,7 +1,7 @@
 import { foodById, HEAVIEST_KG, isCanned, type Food, type OwnFood } from '@omtel/core/foods';
 import { atClock } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
-import { NumberProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
+import { orProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
 
 type Added = Payload<'added'>;
 
@@ -72,30 +72,27 @@ export function readAdd(
   const name = draft.name.trim();
   if (name === '') return { field: 'name', problem: 'A name, to find it by.' };
   const [foodKey, ...parts] = draft.kinds as [string, ...string[]];
-  try {
-    const massKg = toKilograms({ value: parseNumber(draft.mass), unit });
-    if (massKg <= 0) return { field: 'mass', problem: 'The weight must be more than nothing.' };
-    if (massKg > HEAVIEST_KG) return { field: 'mass', problem: `At most ${HEAVIEST_KG} kg.` };
-    const place = placeOf(draft);
-    const midnight = (days: number) => atClock(now, -days, { hour: 0, minute: 0 }, zone);
-    return {
-      added: {
-        foodKey,
-        name,
-        massKg,
-        form: foodById(foodKey).forms[0]!,
-        condition: draft.condition,
-        place,
-        // A can that is closed has no day to count from yet.
-        since: draft.since === 'unknown' || place === 'cupboard' ? null : midnight(Number(draft.since)),
-        ...(place === 'car' && { ...season, ...(draft.bag && { bag: true as const }) }),
-        ...(parts.length && { parts }),
-        ...(draft.from !== 'us' && { from: draft.from }),
-        ...(draft.from !== 'us' && draft.reheated && { reheatedBefore: true as const }),
-      },
-    };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { field: 'mass', problem: error.message };
-    throw error;
-  }
+  const read = orProblem(() => ({ massKg: toKilograms({ value: parseNumber(draft.mass), unit }) }));
+  if ('problem' in read) return { field: 'mass', ...read };
+  const { massKg } = read;
+  if (massKg <= 0) return { field: 'mass', problem: 'The weight must be more than nothing.' };
+  if (massKg > HEAVIEST_KG) return { field: 'mass', problem: `At most ${HEAVIEST_KG} kg.` };
+  const place = placeOf(draft);
+  const midnight = (days: number) => atClock(now, -days, { hour: 0, minute: 0 }, zone);
+  return {
+    added: {
+      foodKey,
+      name,
+      massKg,
+      form: foodById(foodKey).forms[0]!,
+      condition: draft.condition,
+      place,
+      // A can that is closed has no day to count from yet.
+      since: draft.since === 'unknown' || place === 'cupboard' ? null : midnight(Number(draft.since)),
+      ...(place === 'car' && { ...season, ...(draft.bag && { bag: true as const }) }),
+      ...(parts.length && { parts }),
+      ...(draft.from !== 'us' && { from: draft.from }),
+      ...(draft.from !== 'us' && draft.reheated && { reheatedBefore: true as const }),
+    },
+  };
 }

@@ -4,7 +4,7 @@ import {
   inUnit,
   massUnitOf,
   lengthUnitOf,
-  NumberProblem,
+  orProblem,
   parseNumber,
   toCelsius,
   toKilograms,
@@ -57,7 +57,7 @@ export function readTrial(
 ): Trial | { readonly problem: string } {
   const food = searchFoods(draft.search)[0];
   if (!food || draft.search.trim() === '') return { problem: 'No food by that name.' };
-  try {
+  return orProblem(() => {
     const degrees = (text: string) => toCelsius({ value: parseNumber(text), unit: units.temperature });
     return {
       foodKey: food.id,
@@ -72,8 +72,5 @@ export function readTrial(
       h: parseNumber(draft.h),
       untilS,
     };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }

@@ -1,6 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import { payloads, type FoodState, type Payload } from '@omtel/core/trail';
-import { kelvinIn, NumberProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
+import { kelvinIn, orProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -69,17 +69,14 @@ function readReading(
   unit: TemperatureUnit,
   { readsHighK, inDoubt }: Settings['thermometer'],
 ): Payload<'reading'> | { problem: string } {
-  try {
+  return orProblem(() => {
     const parsed = payloads.reading.safeParse({
       temperature: { value: parseNumber(text), unit },
       ...(readsHighK !== 0 && { correction: -kelvinIn(readsHighK, unit) }),
       ...(inDoubt && { doubtful: true }),
     });
     return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 const styles = StyleSheet.create({

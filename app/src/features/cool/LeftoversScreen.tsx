@@ -2,6 +2,7 @@ import { foldEvent, judge, type FoodState } from '@omtel/core/trail';
 import { bandEndsAt } from '@omtel/core/trail';
 import { clockOf, parseClockTime, atClock, moment } from '@omtel/core/time';
 import {
+  orProblem,
   formatDuration,
   formatLength,
   lengthUnitOf,
@@ -181,15 +182,12 @@ function Leftovers({ food }: { readonly food: FoodState }) {
 const DEEPEST_M = 0.5;
 
 function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | { problem: string } {
-  try {
+  return orProblem(() => {
     const value = toMetres({ value: parseNumber(text), unit });
     return value > 0 && value <= DEEPEST_M
       ? { value }
       : { problem: 'More than nothing, and no deeper than a stockpot.' };
-  } catch (error) {
-    if (error instanceof Error) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 /** The wall-clock time typed, taken for the latest such moment that is not in the future. */
@@ -199,14 +197,11 @@ function readOffAt(
   now: number,
   zone: string,
 ): { at: number } | { problem: string } {
-  try {
+  return orProblem(() => {
     const today = atClock(now, 0, parseClockTime(text), zone);
     const at = today <= now ? today : atClock(now, -1, parseClockTime(text), zone);
     return at >= food.placeSince ? { at } : { problem: 'It went on the heat after that.' };
-  } catch (error) {
-    if (error instanceof Error) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 const styles = StyleSheet.create({

@@ -1,5 +1,5 @@
 import { containerById, type Container, type Stay } from '@omtel/core/forecast';
-import { lengthUnitOf, NumberProblem, parseNumber, toMetres, type UnitSystem } from '@omtel/core/units';
+import { lengthUnitOf, orProblem, parseNumber, toMetres, type UnitSystem } from '@omtel/core/units';
 
 /** What a cook chooses of a cooling, as it stands in the form. */
 export interface CoolingChoices {
@@ -50,7 +50,7 @@ export function readContainer(
   units: UnitSystem,
 ): Container | { readonly problem: string } {
   if (containerId !== OWN) return containerById(containerId);
-  try {
+  return orProblem(() => {
     const unit = lengthUnitOf(units);
     const [lengthM, widthM] = [ownLength, ownWidth].map((text) =>
       toMetres({ value: parseNumber(text), unit }),
@@ -64,8 +64,5 @@ export function readContainer(
       base: { kind: 'square', lengthM, widthM },
       heightM: OWN_HEIGHT_M,
     };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }

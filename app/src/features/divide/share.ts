@@ -1,5 +1,5 @@
 import type { FoodState } from '@omtel/core/trail';
-import { NumberProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
+import { orProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
 
 /** The weight of a part, which leaves something of the whole; or a sentence for the field. */
 export function readShare(
@@ -7,14 +7,11 @@ export function readShare(
   unit: MassUnit,
   wholeKg: number,
 ): { massKg: number } | { problem: string } {
-  try {
+  return orProblem(() => {
     const massKg = toKilograms({ value: parseNumber(text), unit });
     if (massKg <= 0) return { problem: 'The weight must be more than nothing.' };
     return massKg < wholeKg ? { massKg } : { problem: 'Less than the whole.' };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 /** How many of a food's portions a part of it is, at least one; nothing where they were never counted. */

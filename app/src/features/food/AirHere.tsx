@@ -1,5 +1,5 @@
 import { runningExposure, uncontrolled, type FoodState } from '@omtel/core/trail';
-import { formatCeiling, NumberProblem, parseNumber } from '@omtel/core/units';
+import { formatCeiling, orProblem, parseNumber } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { seasonNow } from '../../store/season';
@@ -21,15 +21,11 @@ export function AirHere({ food }: { readonly food: FoodState }) {
   const { rules, units } = kitchen;
   const { warmAir, warmAirFactor } = rules.bandTime;
   const log = async () => {
-    try {
-      const temperature = { value: parseNumber(text), unit: units.temperature };
-      setProblem(undefined);
-      await recordNow(food, 'air noted', 'airRead', { temperature });
-      setText('');
-    } catch (thrown) {
-      if (!(thrown instanceof NumberProblem)) throw thrown;
-      setProblem(thrown.message);
-    }
+    const read = orProblem(() => ({ temperature: { value: parseNumber(text), unit: units.temperature } }));
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    await recordNow(food, 'air noted', 'airRead', read);
+    setText('');
   };
   return (
     <View style={styles.group}>

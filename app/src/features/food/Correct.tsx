@@ -1,4 +1,5 @@
-import { atClock, clockOf, ClockProblem, daysBetween, parseClockTime } from '@omtel/core/time';
+import { atClock, clockOf, daysBetween, parseClockTime } from '@omtel/core/time';
+import { orProblem } from '@omtel/core/units';
 import { canBeAnothers, type FoodEvent } from '@omtel/core/trail';
 import { MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
@@ -34,14 +35,12 @@ export function Correct({ event, onDone }: CorrectProps) {
     onDone();
   };
   const setTime = () => {
-    try {
+    const read = orProblem(() => {
       const at = atClock(now, daysBetween(now, event.at, zone), parseClockTime(clock), zone);
-      if (at > now) setProblem('That is still to come.');
-      else correct({ at });
-    } catch (thrown) {
-      if (!(thrown instanceof ClockProblem)) throw thrown;
-      setProblem(thrown.message);
-    }
+      return at > now ? { problem: 'That is still to come.' } : { at };
+    });
+    if ('problem' in read) setProblem(read.problem);
+    else correct(read);
   };
   const give = (foodId: string) => {
     void dispatch(

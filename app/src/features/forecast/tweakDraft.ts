@@ -2,7 +2,7 @@ import type { Tweaks } from '@omtel/core/forecast';
 import { USUAL_REFRIGERATOR, type Refrigerator } from '@omtel/core/thermal';
 import {
   lengthUnitOf,
-  NumberProblem,
+  orProblem,
   parseNumber,
   toCelsius,
   toMetres,
@@ -72,10 +72,6 @@ const MOST_WATTS = 1000;
 
 function readOr<Otherwise>(text: string, otherwise: Otherwise): number | Otherwise {
   if (text.trim() === '') return otherwise;
-  try {
-    return parseNumber(text);
-  } catch (error) {
-    if (error instanceof NumberProblem) return otherwise;
-    throw error;
-  }
+  const read = orProblem(() => ({ value: parseNumber(text) }));
+  return 'problem' in read ? otherwise : read.value;
 }

@@ -1,5 +1,5 @@
 import type { Rule, RuleValue } from '@omtel/core/guidance';
-import { DAY_MS, HOUR_MS, NumberProblem, parseNumber, type UnitSystem } from '@omtel/core/units';
+import { DAY_MS, HOUR_MS, orProblem, parseNumber, type UnitSystem } from '@omtel/core/units';
 
 /** How a household's own value of a rule is typed: the unit after the field. Null where a rule takes no own value. */
 export function ownUnit({ value }: Rule, { temperature }: UnitSystem): string | null {
@@ -22,15 +22,12 @@ export function readOwn(
   text: string,
   units: UnitSystem,
 ): { value: RuleValue } | { problem: string } {
-  try {
+  return orProblem(() => {
     const number = parseNumber(text);
     const value = valueOf(rule.value, number, units);
     if (number <= 0 || !value) return { problem: 'More than nothing.' };
     return { value };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 function valueOf(value: RuleValue, number: number, { temperature: unit }: UnitSystem): RuleValue | null {

@@ -1,5 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import { parseClockTime } from '@omtel/core/time';
+import { orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';
@@ -68,12 +69,10 @@ const MOST_STRETCHES = 4;
 function readStretches(text: string): Stretch[] | null {
   const parts = text.split(',').map((part) => part.trim().split(/\s*[–-]\s*/));
   if (parts.length > MOST_STRETCHES) return null;
-  try {
-    return parts.map(([from, to]) => ({ from: asClock(from ?? ''), to: asClock(to ?? '') }));
-  } catch (error) {
-    if (error instanceof Error) return null;
-    throw error;
-  }
+  const read = orProblem(() =>
+    parts.map(([from, to]) => ({ from: asClock(from ?? ''), to: asClock(to ?? '') })),
+  );
+  return 'problem' in read ? null : read;
 }
 
 function asClock(text: string): string {

@@ -1,5 +1,5 @@
 import { MOST_OFF_K, type Settings } from '@omtel/core/api';
-import { NumberProblem, parseNumber } from '@omtel/core/units';
+import { orProblem, parseNumber } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
@@ -47,15 +47,12 @@ export function ThermometerFields({ thermometer, onChange }: ThermometerFieldsPr
 }
 
 function readOffset(text: string): { value: number } | { problem: string } {
-  try {
+  return orProblem(() => {
     const value = parseNumber(text);
     return Math.abs(value) <= MOST_OFF_K
       ? { value }
       : { problem: 'So far off it cannot be corrected. Change the battery or the thermometer.' };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 const styles = StyleSheet.create({

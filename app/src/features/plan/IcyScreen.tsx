@@ -3,7 +3,7 @@ import { thawAssumptions } from '@omtel/core/forecast';
 import type { IcyWay } from '@omtel/core/plan';
 import { clockOf, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
-import { formatDurationUp, NumberProblem, parseNumber, toCelsius } from '@omtel/core/units';
+import { formatDurationUp, orProblem, parseNumber, toCelsius } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -155,15 +155,12 @@ function IcyFood({ food }: { readonly food: FoodState }) {
 const [COLDEST_C, WARMEST_C] = [-25, 10];
 
 function readCentre(text: string, unit: 'C' | 'F'): { coreC: number } | { problem: string } {
-  try {
+  return orProblem(() => {
     const coreC = Math.round(toCelsius({ value: parseNumber(text), unit }) * TENTHS) / TENTHS;
     return coreC >= COLDEST_C && coreC <= WARMEST_C
       ? { coreC }
       : { problem: 'An icy middle reads between the freezer and a cold refrigerator.' };
-  } catch (error) {
-    if (error instanceof NumberProblem) return { problem: error.message };
-    throw error;
-  }
+  });
 }
 
 const styles = StyleSheet.create({ way: { gap: space.xs, alignItems: 'flex-start' } });

@@ -10,6 +10,7 @@ import {
   fromKilograms,
   lengthUnitOf,
   MINUTE_MS,
+  orProblem,
   parseNumber,
   toKilograms,
   toMetres,
@@ -72,7 +73,7 @@ export function readMass(
   unit: MassUnit,
   units: UnitSystem,
 ): { massKg: number } | { problem: string } {
-  const parsed = attempt(() => parseNumber(text));
+  const parsed = orProblem(() => ({ value: parseNumber(text) }));
   if ('problem' in parsed) return parsed;
   const massKg = toKilograms({ value: parsed.value, unit });
   if (!(massKg > 0)) return { problem: 'The weight must be more than nothing.' };
@@ -91,7 +92,7 @@ export function readThickest(
   units: UnitSystem,
 ): { thickestM: number | undefined } | { problem: string } {
   if (text.trim() === '') return { thickestM: undefined };
-  const parsed = attempt(() => parseNumber(text));
+  const parsed = orProblem(() => ({ value: parseNumber(text) }));
   if ('problem' in parsed) return parsed;
   const thickestM = toMetres({ value: parsed.value, unit: lengthUnitOf(units) });
   return thickestM > 0 && thickestM <= THICKEST_M
@@ -106,7 +107,7 @@ export function readServeAt(
   now: number,
   zone: string,
 ): { serveAt: number } | { problem: string } {
-  const parsed = attempt(() => parseClockTime(clock));
+  const parsed = orProblem(() => ({ value: parseClockTime(clock) }));
   if ('problem' in parsed) return parsed;
   const serveAt = atClock(now, Number(daysAhead), parsed.value, zone);
   return serveAt > now ? { serveAt } : { problem: 'That time has passed. Choose a later one.' };
@@ -133,7 +134,7 @@ const LONGEST_MIN = 24 * 60;
 
 /** Minutes typed, in ms, or a sentence for their field. */
 export function readMinutes(text: string, least: number): { ms: number } | { problem: string } {
-  const parsed = attempt(() => parseNumber(text));
+  const parsed = orProblem(() => ({ value: parseNumber(text) }));
   if ('problem' in parsed) return parsed;
   if (parsed.value < least || parsed.value > LONGEST_MIN)
     return { problem: `From ${least} to ${LONGEST_MIN} minutes.` };
@@ -143,13 +144,4 @@ export function readMinutes(text: string, least: number): { ms: number } | { pro
 /** The chart's cooking time, where a chart has the food and a weight is known. */
 export function chartTime(food: Food, massKg: number | null, rules: RuleSet): RoastingTime | null {
   return massKg === null ? null : roastingTime(food, massKg, rules);
-}
-
-function attempt<Value>(parse: () => Value): { value: Value } | { problem: string } {
-  try {
-    return { value: parse() };
-  } catch (error) {
-    if (error instanceof Error) return { problem: error.message };
-    throw error;
-  }
 }

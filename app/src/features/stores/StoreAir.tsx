@@ -1,7 +1,7 @@
 import type { StoreId } from '@omtel/core/api';
 import { clockOf, dayName } from '@omtel/core/time';
 import { isStoreRight } from '@omtel/core/trail';
-import { formatCeiling, formatTemperature, NumberProblem, parseNumber } from '@omtel/core/units';
+import { formatCeiling, formatTemperature, orProblem, parseNumber } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
@@ -29,15 +29,13 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
   const right = !last || isStoreRight(store, last.temperature, rules);
 
   const save = async () => {
-    try {
-      const temperature = { value: parseNumber(text), unit: units.temperature };
-      setProblem(undefined);
-      await record({ id: uuid(), store, at: Math.round(now), temperature }).unwrap();
-      setText('');
-      setOpen(false);
-    } catch (thrown) {
-      if (thrown instanceof NumberProblem) setProblem(thrown.message);
-    }
+    const read = orProblem(() => ({ temperature: { value: parseNumber(text), unit: units.temperature } }));
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    const kept = await record({ id: uuid(), store, at: Math.round(now), ...read });
+    if ('error' in kept) return;
+    setText('');
+    setOpen(false);
   };
 
   return (
