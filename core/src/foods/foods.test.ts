@@ -1,4 +1,5 @@
-import { catalogue, foodById, foodSchema, formById, searchFoods, UnknownFood } from '.';
+import { METRIC } from '../testing/story';
+import { catalogue, foodById, foodSchema, formById, readMass, searchFoods, UnknownFood } from '.';
 
 describe('the catalogue', () => {
   it('holds at least 180 foods, each whole and with a name of its own', () => {
@@ -32,4 +33,15 @@ describe('search', () => {
 
   it('offers everything before anything is typed', () => expect(searchFoods('  ')).toBe(catalogue));
   it('finds nothing for nonsense', () => expect(searchFoods('zzxxqq')).toEqual([]));
+});
+
+describe('a weight as it is typed', () => {
+  it.each([
+    ['2,4', 'kg', { massKg: 2.4 }],
+    ['5', 'lb', { massKg: 2.26796185 }],
+    ['', 'kg', { problem: 'Type a number.' }],
+    ['0', 'kg', { problem: 'The weight must be more than nothing.' }],
+    ['900', 'kg', { problem: 'More than a home kitchen holds (30 kg). Check the weight.' }],
+    ['a lot', 'kg', { problem: 'Digits only, such as 2.4.' }],
+  ] as const)('%j %s', (text, unit, read) => expect(readMass(text, unit, METRIC)).toEqual(read));
 });

@@ -3,3 +3,4 @@ export * from './catalogue';
 export * from './forms';
 export * from './search';
 export * from './ownFood';
+export * from './readMass';

@@ -73,7 +73,7 @@ function AddForm({
   const unit = massUnitOf(units);
   const place = placeOf(draft);
   const set = (patch: Partial<AddDraft>) => onChange({ ...draft, ...patch });
-  const read = readAdd(draft, unit, { now, zone, season: seasonNow(kitchen) });
+  const read = readAdd(draft, units, { now, zone, season: seasonNow(kitchen) });
   const problem = (field: 'name' | 'mass') =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
   const add = async () => {

@@ -1,10 +1,10 @@
 import { foodById } from '@omtel/core/foods';
 import { payloads } from '@omtel/core/trail';
-import { NOW } from '../../../test/story';
+import { METRIC, NOW } from '../../../test/story';
 import { draftOf, draftOfOwn, placeOf, placesFor, readAdd } from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
-  readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, 'kg', {
+  readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, METRIC, {
     now: NOW,
     zone: 'UTC',
     season: { season: 'cool' },

@@ -1,7 +1,7 @@
-import { foodById, HEAVIEST_KG, isCanned, type Food, type OwnFood } from '@omtel/core/foods';
+import { foodById, isCanned, readMass, type Food, type OwnFood } from '@omtel/core/foods';
 import { atClock } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
-import { orProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
+import { massUnitOf, type UnitSystem } from '@omtel/core/units';
 
 type Added = Payload<'added'>;
 
@@ -66,17 +66,15 @@ export function placeOf(draft: Pick<AddDraft, 'kinds' | 'condition' | 'place'>):
 /** The food as it is recorded, or a sentence for the field that is wrong. A day alone counts from its first minute. */
 export function readAdd(
   draft: AddDraft,
-  unit: MassUnit,
+  units: UnitSystem,
   { now, zone, season }: AddedWhen,
 ): { added: Added } | { field: 'name' | 'mass'; problem: string } {
   const name = draft.name.trim();
   if (name === '') return { field: 'name', problem: 'A name, to find it by.' };
   const [foodKey, ...parts] = draft.kinds as [string, ...string[]];
-  const read = orProblem(() => ({ massKg: toKilograms({ value: parseNumber(draft.mass), unit }) }));
+  const read = readMass(draft.mass, massUnitOf(units), units);
   if ('problem' in read) return { field: 'mass', ...read };
   const { massKg } = read;
-  if (massKg <= 0) return { field: 'mass', problem: 'The weight must be more than nothing.' };
-  if (massKg > HEAVIEST_KG) return { field: 'mass', problem: `At most ${HEAVIEST_KG} kg.` };
   const place = placeOf(draft);
   const midnight = (days: number) => atClock(now, -days, { hour: 0, minute: 0 }, zone);
   return {

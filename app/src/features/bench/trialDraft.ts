@@ -10,6 +10,7 @@ import {
   toKilograms,
   toMetres,
   type UnitSystem,
+  type Problem,
 } from '@omtel/core/units';
 
 /** A trial as it is typed. */
@@ -50,11 +51,7 @@ export const usualAt = (
 });
 
 /** What was typed, read; or a sentence that says what is wrong with which field. */
-export function readTrial(
-  draft: TrialDraft,
-  untilS: number,
-  units: UnitSystem,
-): Trial | { readonly problem: string } {
+export function readTrial(draft: TrialDraft, untilS: number, units: UnitSystem): Trial | Problem {
   const food = searchFoods(draft.search)[0];
   if (!food || draft.search.trim() === '') return { problem: 'No food by that name.' };
   return orProblem(() => {

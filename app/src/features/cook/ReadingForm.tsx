@@ -1,6 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import { payloads, type FoodState, type Payload } from '@omtel/core/trail';
-import { kelvinIn, orProblem, parseNumber, type TemperatureUnit } from '@omtel/core/units';
+import { kelvinIn, orProblem, parseNumber, type TemperatureUnit, type Problem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -68,7 +68,7 @@ function readReading(
   text: string,
   unit: TemperatureUnit,
   { readsHighK, inDoubt }: Settings['thermometer'],
-): Payload<'reading'> | { problem: string } {
+): Payload<'reading'> | Problem {
   return orProblem(() => {
     const parsed = payloads.reading.safeParse({
       temperature: { value: parseNumber(text), unit },

@@ -2,7 +2,7 @@ import { containers, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast'
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
-import { orProblem, parseNumber, SECOND_MS, toCelsius } from '@omtel/core/units';
+import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -223,7 +223,7 @@ function readingOf({ cooling, lastReading }: FoodState): CoolingAsked['reading']
 
 const [COLDEST_START_C, HOTTEST_START_C] = [5, 110];
 
-function readStart(text: string, unit: 'C' | 'F'): { startC: number } | { problem: string } {
+function readStart(text: string, unit: 'C' | 'F'): { startC: number } | Problem {
   return orProblem(() => {
     const startC = toCelsius({ value: parseNumber(text), unit });
     return startC >= COLDEST_START_C && startC <= HOTTEST_START_C

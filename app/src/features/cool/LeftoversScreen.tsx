@@ -9,6 +9,7 @@ import {
   parseNumber,
   toMetres,
   wholeWithin,
+  type Problem,
 } from '@omtel/core/units';
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -181,7 +182,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
 
 const DEEPEST_M = 0.5;
 
-function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | { problem: string } {
+function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | Problem {
   return orProblem(() => {
     const value = toMetres({ value: parseNumber(text), unit });
     return value > 0 && value <= DEEPEST_M
@@ -191,12 +192,7 @@ function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | {
 }
 
 /** The wall-clock time typed, taken for the latest such moment that is not in the future. */
-function readOffAt(
-  text: string,
-  food: FoodState,
-  now: number,
-  zone: string,
-): { at: number } | { problem: string } {
+function readOffAt(text: string, food: FoodState, now: number, zone: string): { at: number } | Problem {
   return orProblem(() => {
     const today = atClock(now, 0, parseClockTime(text), zone);
     const at = today <= now ? today : atClock(now, -1, parseClockTime(text), zone);

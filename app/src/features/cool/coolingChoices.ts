@@ -1,5 +1,12 @@
 import { containerById, type Container, type Stay } from '@omtel/core/forecast';
-import { lengthUnitOf, orProblem, parseNumber, toMetres, type UnitSystem } from '@omtel/core/units';
+import {
+  lengthUnitOf,
+  orProblem,
+  parseNumber,
+  toMetres,
+  type UnitSystem,
+  type Problem,
+} from '@omtel/core/units';
 
 /** What a cook chooses of a cooling, as it stands in the form. */
 export interface CoolingChoices {
@@ -48,7 +55,7 @@ const OWN_HEIGHT_M = 0.12;
 export function readContainer(
   { containerId, ownLength, ownWidth }: CoolingChoices,
   units: UnitSystem,
-): Container | { readonly problem: string } {
+): Container | Problem {
   if (containerId !== OWN) return containerById(containerId);
   return orProblem(() => {
     const unit = lengthUnitOf(units);

@@ -34,7 +34,7 @@ function Divide({ food }: { readonly food: FoodState }) {
   const [name, setName] = useState(`${food.name}, a part`);
   const [weight, setWeight] = useState('');
   const [where, setWhere] = useState<Where>('stays');
-  const share = weight.trim() === '' ? null : readShare(weight, unit, food.massKg);
+  const share = weight.trim() === '' ? null : readShare(weight, units, food.massKg);
   const named = name.trim();
 
   const divide = async () => {

@@ -1,3 +1,4 @@
+import { METRIC } from '../../../test/story';
 import { readShare } from './share';
 
 it.each([
@@ -5,7 +6,7 @@ it.each([
   ['2', { problem: 'Less than the whole.' }],
   ['0', { problem: 'The weight must be more than nothing.' }],
 ])('a part of 2 kg that weighs %s kg', (text, expected) =>
-  expect(readShare(text, 'kg', 2)).toEqual(expected),
+  expect(readShare(text, METRIC, 2)).toEqual(expected),
 );
 
-it('is a number', () => expect(readShare('half', 'kg', 2)).toHaveProperty('problem'));
+it('is a number', () => expect(readShare('half', METRIC, 2)).toHaveProperty('problem'));

@@ -1,5 +1,5 @@
 import type { Rule, RuleValue } from '@omtel/core/guidance';
-import { DAY_MS, HOUR_MS, orProblem, parseNumber, type UnitSystem } from '@omtel/core/units';
+import { DAY_MS, HOUR_MS, orProblem, parseNumber, type UnitSystem, type Problem } from '@omtel/core/units';
 
 /** How a household's own value of a rule is typed: the unit after the field. Null where a rule takes no own value. */
 export function ownUnit({ value }: Rule, { temperature }: UnitSystem): string | null {
@@ -17,11 +17,7 @@ export function ownUnit({ value }: Rule, { temperature }: UnitSystem): string | 
 }
 
 /** The value typed, in the shape of its rule, or a sentence for the field. */
-export function readOwn(
-  rule: Rule,
-  text: string,
-  units: UnitSystem,
-): { value: RuleValue } | { problem: string } {
+export function readOwn(rule: Rule, text: string, units: UnitSystem): { value: RuleValue } | Problem {
   return orProblem(() => {
     const number = parseNumber(text);
     const value = valueOf(rule.value, number, units);

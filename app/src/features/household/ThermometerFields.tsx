@@ -1,5 +1,5 @@
 import { MOST_OFF_K, type Settings } from '@omtel/core/api';
-import { orProblem, parseNumber } from '@omtel/core/units';
+import { orProblem, parseNumber, type Problem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
@@ -46,7 +46,7 @@ export function ThermometerFields({ thermometer, onChange }: ThermometerFieldsPr
   );
 }
 
-function readOffset(text: string): { value: number } | { problem: string } {
+function readOffset(text: string): { value: number } | Problem {
   return orProblem(() => {
     const value = parseNumber(text);
     return Math.abs(value) <= MOST_OFF_K

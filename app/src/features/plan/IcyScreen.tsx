@@ -3,7 +3,7 @@ import { thawAssumptions } from '@omtel/core/forecast';
 import type { IcyWay } from '@omtel/core/plan';
 import { clockOf, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
-import { formatDurationUp, orProblem, parseNumber, toCelsius } from '@omtel/core/units';
+import { formatDurationUp, orProblem, parseNumber, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -154,7 +154,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
 
 const [COLDEST_C, WARMEST_C] = [-25, 10];
 
-function readCentre(text: string, unit: 'C' | 'F'): { coreC: number } | { problem: string } {
+function readCentre(text: string, unit: 'C' | 'F'): { coreC: number } | Problem {
   return orProblem(() => {
     const coreC = Math.round(toCelsius({ value: parseNumber(text), unit }) * TENTHS) / TENTHS;
     return coreC >= COLDEST_C && coreC <= WARMEST_C

@@ -1,10 +1,10 @@
 import { foodById } from '@omtel/core/foods';
 import { homeRules } from '@omtel/core/guidance';
 import { MINUTE_MS } from '@omtel/core/units';
-import { lambAdded, METRIC, NOW, stateOf } from '../../../test/story';
+import { lambAdded, NOW, stateOf } from '../../../test/story';
 import { newEvent } from '../../store/outbox/record';
 import { acceptedEvents } from './accept';
-import { chosenFromStores, draftFor, readMass, readMinutes, readServeAt, sinceOf } from './draft';
+import { chosenFromStores, draftFor, readMinutes, readServeAt, sinceOf } from './draft';
 
 const chosen = chosenFromStores(stateOf(lambAdded()));
 
@@ -26,15 +26,6 @@ describe('a draft', () => {
 });
 
 describe('fields', () => {
-  it.each([
-    ['2,4', 'kg', { massKg: 2.4 }],
-    ['5', 'lb', { massKg: 2.26796185 }],
-    ['', 'kg', { problem: 'Type a number.' }],
-    ['0', 'kg', { problem: 'The weight must be more than nothing.' }],
-    ['900', 'kg', { problem: 'More than a home kitchen holds (30 kg). Check the weight.' }],
-    ['a lot', 'kg', { problem: 'Digits only, such as 2.4.' }],
-  ] as const)('weight %j %s', (text, unit, read) => expect(readMass(text, unit, METRIC)).toEqual(read));
-
   it.each([
     ['1', '19:00', { serveAt: NOW + 24 * 60 * MINUTE_MS }],
     ['0', '18:59', { problem: 'That time has passed. Choose a later one.' }],

@@ -1,21 +1,19 @@
 import { foodById, type Food, type FormId } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
-import { HEAVIEST_KG } from '@omtel/core/foods';
 import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
 import { atClock, parseClockTime } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
   formatLength,
-  formatMass,
   fromKilograms,
   lengthUnitOf,
   MINUTE_MS,
   orProblem,
   parseNumber,
-  toKilograms,
   toMetres,
   type MassUnit,
   type UnitSystem,
+  type Problem,
 } from '@omtel/core/units';
 
 /** What is typed into the form of a new plan, as text. */
@@ -67,30 +65,10 @@ function conditionOf({ stage, thaw }: FoodState): Condition {
   return thaw ? 'thawed' : 'fresh';
 }
 
-/** The weight typed, in kg, or a sentence for its field. */
-export function readMass(
-  text: string,
-  unit: MassUnit,
-  units: UnitSystem,
-): { massKg: number } | { problem: string } {
-  const parsed = orProblem(() => ({ value: parseNumber(text) }));
-  if ('problem' in parsed) return parsed;
-  const massKg = toKilograms({ value: parsed.value, unit });
-  if (!(massKg > 0)) return { problem: 'The weight must be more than nothing.' };
-  if (massKg > HEAVIEST_KG)
-    return {
-      problem: `More than a home kitchen holds (${formatMass(HEAVIEST_KG, units)}). Check the weight.`,
-    };
-  return { massKg };
-}
-
 const THICKEST_M = 0.4;
 
 /** The thickest part typed, in m; nothing where nobody measured; or a sentence for its field. */
-export function readThickest(
-  text: string,
-  units: UnitSystem,
-): { thickestM: number | undefined } | { problem: string } {
+export function readThickest(text: string, units: UnitSystem): { thickestM: number | undefined } | Problem {
   if (text.trim() === '') return { thickestM: undefined };
   const parsed = orProblem(() => ({ value: parseNumber(text) }));
   if ('problem' in parsed) return parsed;
@@ -106,7 +84,7 @@ export function readServeAt(
   clock: string,
   now: number,
   zone: string,
-): { serveAt: number } | { problem: string } {
+): { serveAt: number } | Problem {
   const parsed = orProblem(() => ({ value: parseClockTime(clock) }));
   if ('problem' in parsed) return parsed;
   const serveAt = atClock(now, Number(daysAhead), parsed.value, zone);
@@ -133,7 +111,7 @@ export function sinceOf(
 const LONGEST_MIN = 24 * 60;
 
 /** Minutes typed, in ms, or a sentence for their field. */
-export function readMinutes(text: string, least: number): { ms: number } | { problem: string } {
+export function readMinutes(text: string, least: number): { ms: number } | Problem {
   const parsed = orProblem(() => ({ value: parseNumber(text) }));
   if ('problem' in parsed) return parsed;
   if (parsed.value < least || parsed.value > LONGEST_MIN)

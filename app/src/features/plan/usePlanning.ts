@@ -1,19 +1,12 @@
+import { readMass } from '@omtel/core/foods';
 import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
-import { MINUTE_MS } from '@omtel/core/units';
+import { MINUTE_MS, type Problem } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
-import {
-  chartTime,
-  readMass,
-  readMinutes,
-  readServeAt,
-  sinceOf,
-  type ChosenFood,
-  type PlanDraft,
-} from './draft';
+import { chartTime, readMinutes, readServeAt, sinceOf, type ChosenFood, type PlanDraft } from './draft';
 
 /** What a field holds, read; or the sentence that belongs at it. */
-type Read<Value> = Value | { readonly problem: string };
+type Read<Value> = Value | Problem;
 
 /** All that a plan is made from, once every field can be read. */
 export interface PlanInputs {

@@ -1,9 +1,10 @@
+import { readMass } from '@omtel/core/foods';
 import type { Subject, ThawAnswer } from '@omtel/core/jobs';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast, type Forecast } from '../../workers/useForecast';
 import { readTweaks, type TweakDraft } from '../forecast/tweakDraft';
-import { readMass, readThickest, type ChosenFood, type PlanDraft } from './draft';
+import { readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { ComputedThaw } from './usePlanning';
 
 export interface ThawForecast {
