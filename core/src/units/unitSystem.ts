@@ -11,8 +11,9 @@ export interface UnitSystem {
 export const massUnitOf = (units: UnitSystem): MassUnit => (units.mass === 'metric' ? 'kg' : 'lb');
 export const lengthUnitOf = (units: UnitSystem): LengthUnit => (units.mass === 'metric' ? 'cm' : 'in');
 
-/** Writes a number with at most `digits` decimals and no trailing zeros. */
-const plain = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
+/** Writes a number with at most `digits` decimals and no trailing zeros, and a minus sign as print has it. */
+const plain = (value: number, digits: number): string =>
+  String(Number(value.toFixed(digits))).replace('-', '−');
 
 /**
  * A measured or ruled temperature. A value in its own unit is shown as it stands; a converted one is cut to a whole
@@ -21,14 +22,18 @@ const plain = (value: number, digits: number): string => String(Number(value.toF
  * @example formatTemperature(fahrenheit(165), { temperature: 'C', mass: 'metric' }) // '73.8 °C'
  */
 export function formatTemperature(temperature: Temperature, units: UnitSystem): string {
-  return `${shownDegrees(temperature, units)} °${units.temperature}`;
+  const { value } = inUnit(temperature, units.temperature);
+  const shown = temperature.unit === units.temperature ? value : Math.floor(value * 10 + 1e-9) / 10;
+  return `${plain(shown, 1)} °${units.temperature}`;
 }
 
-/** The number alone, for places that write the unit elsewhere. */
-export function shownDegrees(temperature: Temperature, units: UnitSystem): string {
-  const { value } = inUnit(temperature, units.temperature);
-  if (temperature.unit === units.temperature) return plain(value, 1);
-  return plain(Math.floor(value * 10 + 1e-9) / 10, 1);
+/**
+ * A temperature along an axis, to the nearest degree.
+ *
+ * @example axisDegrees(celsius(-18), { temperature: 'C', mass: 'metric' }) // '−18°'
+ */
+export function axisDegrees(temperature: Temperature, units: UnitSystem): string {
+  return `${plain(inUnit(temperature, units.temperature).value, 0)}°`;
 }
 
 /**

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  axisDegrees,
   celsius,
   compareTemperatures,
   degreesShort,
@@ -80,9 +81,9 @@ describe('display', () => {
   it('never rounds a reading up into a pass nor a target down', () => {
     fc.assert(
       fc.property(typed(-10, 120), (value) => {
-        const shown = Number(formatTemperature(celsius(value), IMPERIAL).split(' ')[0]);
+        const shown = parseNumber(formatTemperature(celsius(value), IMPERIAL).split(' ')[0]!);
         expect(shown).toBeLessThanOrEqual(toFahrenheit(celsius(value)) + 1e-9);
-        const target = Number(formatTarget(celsius(value), IMPERIAL).split(' ')[0]);
+        const target = parseNumber(formatTarget(celsius(value), IMPERIAL).split(' ')[0]!);
         expect(target).toBeGreaterThanOrEqual(toFahrenheit(celsius(value)) - 1e-9);
       }),
     );
@@ -93,6 +94,8 @@ describe('display', () => {
     expect(formatTarget(fahrenheit(165), METRIC)).toBe('74 °C');
     expect(formatCeiling(fahrenheit(40), METRIC)).toBe('4 °C');
     expect(formatTarget(fahrenheit(140), METRIC)).toBe('60 °C');
+    expect(formatTemperature(celsius(-18), METRIC)).toBe('−18 °C');
+    expect(axisDegrees(celsius(-17.6), METRIC)).toBe('−18°');
   });
 
   it('writes masses as a scale of that system shows them', () => {

@@ -1,10 +1,4 @@
-import {
-  formatDuration,
-  shownDegrees,
-  toCelsius,
-  type Temperature,
-  type UnitSystem,
-} from '@omtel/core/units';
+import { formatDuration, axisDegrees, toCelsius, type Temperature, type UnitSystem } from '@omtel/core/units';
 import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
 import Svg, { ClipPath, Defs, G, Line, Pattern, Rect, Text as SvgText } from 'react-native-svg';
@@ -68,7 +62,7 @@ export function Plot({ name, window, band, limits = [], units, tick, inside, ove
         strokeWidth={1.5}
       />
       <SvgText {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
-        {`${Math.round(Number(shownDegrees(at, units)))}°`}
+        {axisDegrees(at, units)}
       </SvgText>
     </G>
   );
