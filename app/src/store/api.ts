@@ -3,6 +3,7 @@ import type {
   FoodTrail,
   Household,
   Log,
+  PowerCut,
   Recorded,
   SettingsPatch,
   StoreReading,
@@ -69,11 +70,19 @@ export const api = createApi({
       invalidatesTags: ['Household', 'Food', 'Stores'],
     }),
     storeRecord: build.query<StoreRecord, void>({
-      query: () => '/stores/readings',
+      query: () => '/stores/record',
       providesTags: ['Stores'],
     }),
     recordStoreReading: build.mutation<unknown, StoreReading>({
       query: (body) => ({ url: '/stores/readings', method: 'POST', body }),
+      invalidatesTags: ['Stores', 'Food'],
+    }),
+    recordPowerCut: build.mutation<unknown, PowerCut>({
+      query: (body) => ({ url: '/stores/power-cuts', method: 'POST', body }),
+      invalidatesTags: ['Stores', 'Food'],
+    }),
+    endPowerCut: build.mutation<unknown, { readonly id: string; readonly onAt: number }>({
+      query: ({ id, onAt }) => ({ url: `/stores/power-cuts/${id}/end`, method: 'POST', body: { onAt } }),
       invalidatesTags: ['Stores', 'Food'],
     }),
     recordEvents: build.mutation<Recorded, readonly FoodEvent[]>({
@@ -94,4 +103,6 @@ export const {
   useRestartDemoMutation,
   useStoreRecordQuery,
   useRecordStoreReadingMutation,
+  useRecordPowerCutMutation,
+  useEndPowerCutMutation,
 } = api;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { temperatureSchema } from '../trail/events';
+import { payloads, temperatureSchema } from '../trail/events';
 
 export const storeIds = ['refrigerator', 'freezer'] as const;
 export type StoreId = (typeof storeIds)[number];
@@ -15,7 +15,19 @@ export const storeReadingSchema = z
   .strict();
 export type StoreReading = z.infer<typeof storeReadingSchema>;
 
-/** The latest readings of all stores, newest first. */
+const { freezer, opened } = payloads.powerOff.shape;
+
+/** A power cut as long as it lasts. Said again under its id, it tells what was opened meanwhile. */
+export const powerCutSchema = z
+  .object({ id: z.uuid(), offAt: z.number().int().min(0), freezer, opened: opened.unwrap() })
+  .strict();
+export type PowerCut = z.infer<typeof powerCutSchema>;
+
+/** The end of a power cut. */
+export const powerBackSchema = z.object({ onAt: z.number().int().min(0) }).strict();
+
+/** The latest readings of all stores, newest first, and the power cut there is, if any. */
 export interface StoreRecord {
   readonly readings: readonly StoreReading[];
+  readonly powerCut: PowerCut | null;
 }

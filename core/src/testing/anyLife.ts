@@ -32,6 +32,8 @@ const step: fc.Arbitrary<Step> = fc.oneof(
     (at) => happened(at, 'opened'),
     (at) => happened(at, 'labelled'),
     (at) => happened(at, 'storeRight'),
+    (at) => happened(at, 'powerOn'),
+    (at) => happened(at, 'iceSeen'),
   ),
   fc.integer({ min: 20, max: 200 }).map(
     (f): Step =>
@@ -57,6 +59,15 @@ const step: fc.Arbitrary<Step> = fc.oneof(
     (m): Step =>
       (at) =>
         happened(at, 'storeWarm', { since: at - m * MINUTE_MS }),
+  ),
+  fc.tuple(fc.integer({ min: 0, max: 600 }), fc.constantFrom('full', 'half', 'less'), fc.boolean()).map(
+    ([m, freezer, opened]): Step =>
+      (at) =>
+        happened(at, 'powerOff', {
+          since: at - m * MINUTE_MS,
+          freezer,
+          ...(opened && { opened: ['refrigerator', 'freezer'] }),
+        }),
   ),
 );
 

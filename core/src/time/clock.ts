@@ -48,4 +48,10 @@ export function atClock(from: number, daysAhead: number, { hour, minute }: Clock
     .toMillis();
 }
 
+/** The last instant, `now` at the latest, at which the wall clock of a zone showed a time. */
+export function lastAtClock(now: number, clock: ClockTime, zone: string): number {
+  const today = atClock(now, 0, clock, zone);
+  return today <= now ? today : atClock(now, -1, clock, zone);
+}
+
 export const isZone = (zone: string): boolean => IANAZone.isValidZone(zone);

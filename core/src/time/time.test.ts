@@ -6,6 +6,7 @@ import {
   dayName,
   daysBetween,
   isZone,
+  lastAtClock,
   longDay,
   moment,
   parseClockTime,
@@ -112,4 +113,14 @@ describe('when the cook is home and awake', () => {
       'Fri 17:00–23:00',
     ]);
   });
+});
+
+describe('the last time a clock showed', () => {
+  const now = Date.UTC(2026, 5, 12, 17);
+  it('is today’s, up to this minute', () => {
+    expect(lastAtClock(now, { hour: 17, minute: 0 }, 'UTC')).toBe(now);
+    expect(lastAtClock(now, { hour: 9, minute: 30 }, 'UTC')).toBe(Date.UTC(2026, 5, 12, 9, 30));
+  });
+  it('or else yesterday’s', () =>
+    expect(lastAtClock(now, { hour: 17, minute: 1 }, 'UTC')).toBe(Date.UTC(2026, 5, 11, 17, 1)));
 });

@@ -39,6 +39,8 @@ const done = cookedLamb(START, 170);
 const kept = [...done, putAway(minutes(60))];
 const heatedAgain = [...kept, happened(days(1), 'cookingStarted')];
 const soup = leftovers(hours(-1), 'lentil-soup', hours(-1));
+const can = raw('sardines-opened', { condition: 'cooked', place: 'cupboard', since: null });
+const powerOff = happened(hours(1), 'powerOff', { since: hours(1), freezer: 'half' });
 const onHeat = [raw('chicken-thighs'), happened(hours(1), 'cookingStarted')];
 
 /** What no worked case says yet: every sentence a cook can be told, under the school that says it. */
@@ -137,6 +139,12 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     [soup, happened(hours(2), 'storeWarm', { since: hours(1) }), happened(hours(5), 'storeRight')],
     hours(9),
   ],
+  ['the power off, the door kept closed', [soup, powerOff], hours(3)],
+  ['the power off for longer than a refrigerator stays cold', [soup, powerOff], hours(6)],
+  ['the power off for too long', [soup, powerOff], hours(9)],
+  ['the power off, and frozen', [frozenLamb(), powerOff], hours(20)],
+  ['the power off, and a closed can', [can, moved(minutes(1), 'refrigerator'), powerOff], hours(9)],
+  ['the power was off for too long', [soup, powerOff, happened(hours(9), 'powerOn')], hours(10)],
   ['a gap', [soup, happened(hours(6), 'unaccounted', { since: hours(1) })], hours(7)],
   ['a gap within the limit', [soup, happened(hours(2), 'unaccounted', { since: hours(1) })], hours(7)],
   ['marks running', done, minutes(30), 'code'],

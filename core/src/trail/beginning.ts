@@ -80,6 +80,7 @@ export function newFood({ foodId, at, payload }: FoodEvent<'added'>, rules: Rule
     reheats: reheatedBefore ? 1 : 0,
     ovenOnAt: null,
     servedAt: null,
+    spell: null,
     lastReading: null,
     lastGood: null,
     plan: null,

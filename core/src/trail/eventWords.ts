@@ -55,6 +55,12 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return `Its store was too warm, last right ${moment(event.payload.since, event.at, zone)}`;
     case 'storeRight':
       return 'Its store is right again';
+    case 'powerOff':
+      return `The power is off since ${moment(event.payload.since, event.at, zone)}`;
+    case 'powerOn':
+      return 'The power is back';
+    case 'iceSeen':
+      return 'Still has ice in it';
     case 'opened':
       return 'Opened';
     case 'labelled':

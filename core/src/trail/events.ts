@@ -92,6 +92,20 @@ export const payloads = {
   /** The air of the store it is in was read too warm, and was last read right at `since`; then right again. */
   storeWarm: z.object({ since: instant }).strict(),
   storeRight: nothing,
+  /** The power of its store is off since then. How full the freezer is, and which store was opened meanwhile. */
+  powerOff: z
+    .object({
+      since: instant,
+      freezer: z.enum(['full', 'half', 'less']),
+      opened: z
+        .array(z.enum(['refrigerator', 'freezer']))
+        .max(2)
+        .optional(),
+    })
+    .strict(),
+  powerOn: nothing,
+  /** There are ice crystals in it still. */
+  iceSeen: nothing,
   /** A can or a pack was opened: its days count from here. */
   opened: nothing,
   labelled: nothing,

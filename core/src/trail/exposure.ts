@@ -26,8 +26,8 @@ export interface Exposure {
   readonly runsOn?: true;
   /** The food was read warm in the cold: only a cold reading says that it is better for being put back. */
   readonly readWarm?: true;
-  /** It runs because the store is warm; the food itself has not been read. */
-  readonly spell?: true;
+  /** It runs because the store cannot be relied on, its air or its power; the food itself has not been read. */
+  readonly spell?: 'air' | 'power';
   /** While it was carried in an insulated bag, which may have kept it cold. */
   readonly bag?: true;
 }
@@ -70,8 +70,25 @@ export function bandEndsAt(
   limitMs: number,
 ): number | null {
   const { allMs, runningFactor } = bandTime(exposures, ledger, now);
-  return runningFactor === null ? null : now + Math.floor((limitMs - allMs) / runningFactor);
+  if (runningFactor === null) return null;
+  const own = exposures.filter((each) => each.ledger === ledger && endOf(each) > now);
+  const edges = own.flatMap((each) => [each.from, endOf(each)]).filter((edge) => edge > now);
+  let at = now;
+  let left = limitMs - allMs;
+  for (const edge of edges.sort((a, b) => a - b)) {
+    const here = at;
+    const rate = own
+      .filter((each) => each.from <= here && endOf(each) > here)
+      .reduce((sum, { factor }) => sum + factor, 0);
+    const most = rate && rate * (edge - at);
+    if (left <= most) return at + Math.floor(left / rate);
+    left -= most;
+    at = edge;
+  }
+  return null;
 }
+
+const endOf = ({ to }: Exposure): number => to ?? Infinity;
 
 /**
  * Why the stretches that run come to an end: the food went into the cold, it is known to be out of the growth band, or it

@@ -4,10 +4,11 @@ import type { FoodEvent } from './events';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
 import { opened, stillSealed } from './sealed';
+import { begunBy, counting } from './spells';
 import type { FoodState } from './state';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 4;
+export const FOLD_VERSION = 5;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {
@@ -63,11 +64,14 @@ export function foldEvent(state: FoodState, event: FoodEvent, guidance: Guidance
 }
 
 function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
-  const closed = stillSealed(state, event);
+  const closed = stillSealed(state, event, rules);
   if (closed) return { ...closed, lastAt: event.at };
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  return { ...handle(opened(state, event.at), event, rules), lastAt: event.at };
+  return { ...counting(handle(asOf(state, event.at), event, rules), event.at), lastAt: event.at };
 }
+
+/** A food as whatever is done with it finds it. */
+const asOf = (state: FoodState, at: number): FoodState => begunBy(opened(state, at), at);
 
 const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set([
   'added',
@@ -150,8 +154,8 @@ function foldUntil(
       if (event.type !== 'joined') return foldUnder(state, event, rules);
       const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
       if (!other) return state;
-      const [open, put] = [state, other].map((each) => opened(each, event.at)) as [FoodState, FoodState];
-      return { ...worseOfBoth(open, put, event.at, rules), lastAt: event.at };
+      const [into, put] = [state, other].map((each) => asOf(each, event.at)) as [FoodState, FoodState];
+      return { ...counting(worseOfBoth(into, put, event.at, rules), event.at), lastAt: event.at };
     }, start);
 }
 

@@ -8,7 +8,7 @@ import { closeExposure, openExposure, runningExposure } from './exposure';
 import { withDate, withCountsClosed } from './life';
 import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
 import { takeReading } from './readings';
-import { beginSpell, endSpell } from './spells';
+import { hearOfStore, withIce } from './spells';
 import { ledgerOf, type CookState, type Fault, type FoodState, type Stage } from './state';
 import { beginThaw, withWaterCounted } from './thawing';
 
@@ -150,8 +150,11 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
       exposures: openExposure(state.exposures, { ...lost, from, to: at, startFixed: true }),
     };
   },
-  storeWarm: (state, { at, payload }) => beginSpell(state, Math.min(payload.since, at)),
-  storeRight: (state, { at }) => endSpell(state, at),
+  storeWarm: hearOfStore,
+  storeRight: hearOfStore,
+  powerOff: hearOfStore,
+  powerOn: hearOfStore,
+  iceSeen: (state, { at }, rules) => withIce(state, at, rules),
   // Whatever is done with what is in a can has opened it before; saying so does no more.
   opened: (state) => state,
   labelled: (state) => ({ ...state, labelled: true }),

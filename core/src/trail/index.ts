@@ -17,5 +17,6 @@ export * from './storeAir';
 export { uncontrolled } from './air';
 export * from './anothers';
 export { inTheCold } from './placing';
+export { powerOffIn } from './spells';
 export { endOf, livesOf } from './life';
 export * from './eventWords';

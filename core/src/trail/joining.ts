@@ -28,6 +28,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     faults: [...state.faults, ...moved.faults],
     closedCounts: [...state.closedCounts, ...moved.closedCounts],
     chill: worseChill(state.chill, moved.chill, at, rules),
+    spell: state.spell ?? moved.spell,
     rescues: Math.max(state.rescues, moved.rescues),
     reheats: Math.max(state.reheats, moved.reheats),
     container: state.container &&

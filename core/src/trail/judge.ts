@@ -9,6 +9,7 @@ import { closedCountsCheck } from './checks/closedCounts';
 import { daysCheck } from './checks/days';
 import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
+import { powerCutCheck } from './checks/powerCut';
 import { reheatCheck } from './checks/reheat';
 import { thawingCheck } from './checks/thawing';
 import { rulesOfFood } from './fold';
@@ -62,6 +63,7 @@ const CHECKS: readonly Check[] = [
   cookAtOnceCheck,
   daysCheck,
   thawingCheck,
+  powerCutCheck,
 ];
 
 /**

@@ -31,6 +31,7 @@ export function goTo(
     ...withChill(state, place, at),
     place,
     placeSince: at,
+    spell: place === state.place ? state.spell : null,
     coolingSince: cooling ? (state.coolingSince ?? at) : null,
     cooledAt: cooling ? state.cooledAt : null,
   };

@@ -12,7 +12,7 @@ import {
   runningExposure,
   withoutWayHere,
 } from './exposure';
-import { settleSpell } from './spells';
+import { settleSpell, unsureAt } from './spells';
 import { ledgerOf, type FoodState, type TrailReading } from './state';
 
 /**
@@ -93,7 +93,7 @@ function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): Foo
   }
   const running = runningExposure(state.exposures);
   const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + coolingMs(rules);
-  const cooling = state.coolingSince !== null && reading.at <= coolingUntil && !running?.spell;
+  const cooling = state.coolingSince !== null && reading.at <= coolingUntil && !unsureAt(state, reading.at);
   if (running?.certain || cooling) return state;
   const warm = {
     ledger: ledgerOf(state),

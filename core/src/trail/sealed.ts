@@ -1,5 +1,7 @@
+import type { RuleSet } from '../guidance';
 import type { FoodEvent } from './events';
 import { openExposure } from './exposure';
+import { hearOfStore, tellsOfStore } from './spells';
 import { ledgerOf, type FoodState } from './state';
 
 /**
@@ -21,9 +23,8 @@ const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
   'dated',
   'note',
   'unaccounted',
-  'storeWarm',
-  'storeRight',
   'airRead',
+  'iceSeen',
 ]);
 
 /**
@@ -32,10 +33,13 @@ const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
  *
  * @returns null where the event is not one of these
  */
-export function stillSealed(state: FoodState, { type, at, payload }: FoodEvent): FoodState | null {
+export function stillSealed(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState | null {
   if (!state.sealed) return null;
+  if (tellsOfStore(event)) return hearOfStore(state, event, rules);
+  const { type, at, payload } = event;
   if (type === 'labelled') return { ...state, labelled: true };
   if (LEAVES_CLOSED.has(type)) return state;
   if (type !== 'moved' || payload.place === 'freezer') return null;
-  return { ...state, place: payload.place, placeSince: at, shelf: payload.shelf ?? null };
+  const { place, shelf = null } = payload;
+  return { ...state, place, placeSince: at, shelf, spell: place === state.place ? state.spell : null };
 }

@@ -1,38 +1,146 @@
-import { closeExposure, openExposure, runningExposure } from './exposure';
+import type { RuleSet } from '../guidance';
+import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
+import type { FoodEvent, Payload } from './events';
 import { inTheCold } from './placing';
 import { ledgerOf, type FoodState } from './state';
 
-/**
- * The store a food is in was found too warm: until the food itself is read, its clock runs from the last good record of the
- * store (guidance §11.18). Nobody knows how warm the food is, so this alone never condemns it.
- *
- * @param since when the store was last known to be right, epoch ms
- */
-export function beginSpell(state: FoodState, since: number): FoodState {
-  if (!inTheCold(state.place) || runningExposure(state.exposures)) return state;
-  const from = Math.max(since, state.placeSince, state.lastGood?.at ?? 0);
-  return {
-    ...state,
-    exposures: openExposure(state.exposures, {
-      ledger: ledgerOf(state),
-      from,
-      place: state.place,
-      side: 'cold',
-      startFixed: true,
-      certain: false,
-      spell: true,
-    }),
-  };
+/** A time in which the store a food is in cannot be relied on. It ends when it is right again, or the food leaves it. */
+export interface Spell {
+  /** Its air was read too warm, and was last right then, epoch ms. */
+  readonly warmFrom: number | null;
+  readonly power: PowerOff | null;
 }
 
-/** The store is right again. */
-export function endSpell(state: FoodState, at: number): FoodState {
+/** The power is off. */
+export interface PowerOff {
+  readonly since: number;
+  /** Until when the store stays cold without it, epoch ms. */
+  readonly coldUntil: number;
+  /** The rule that says so. */
+  readonly ruleId: string;
+  /** It was opened, which no rule allows for. */
+  readonly opened: boolean;
+}
+
+type OfStore = 'storeWarm' | 'storeRight' | 'powerOff' | 'powerOn';
+const OF_STORE: ReadonlySet<FoodEvent['type']> = new Set<OfStore>([
+  'storeWarm',
+  'storeRight',
+  'powerOff',
+  'powerOn',
+]);
+
+/** Whether an event tells a food how the store it is in is. */
+export const tellsOfStore = (event: FoodEvent): event is FoodEvent<OfStore> => OF_STORE.has(event.type);
+
+/** Takes in what a food is told of the store it is in, and counts from there. */
+export function hearOfStore(state: FoodState, event: FoodEvent<OfStore>, rules: RuleSet): FoodState {
+  if (!inTheCold(state.place)) return state;
+  const { warmFrom, power } = state.spell ?? NO_SPELL;
+  switch (event.type) {
+    case 'storeWarm': {
+      const since = Math.min(event.payload.since, event.at);
+      return counting(withSpell(state, { warmFrom: Math.min(warmFrom ?? since, since), power }));
+    }
+    case 'powerOff': {
+      const since = Math.min(event.payload.since, event.at);
+      const off = powerOffIn(state.place, { ...event.payload, since }, rules);
+      const sooner = power && power.coldUntil <= off.coldUntil ? power : off;
+      return counting(withSpell(state, { warmFrom, power: sooner }));
+    }
+    case 'storeRight':
+      return warmFrom === null ? state : over(withSpell(state, { warmFrom: null, power }), event.at);
+    case 'powerOn':
+      return power === null ? state : over(withSpell(state, { warmFrom, power: null }), event.at);
+  }
+}
+
+const NO_SPELL: Spell = { warmFrom: null, power: null };
+
+const withSpell = (state: FoodState, spell: Spell): FoodState => ({
+  ...state,
+  spell: spell.warmFrom === null && spell.power === null ? null : spell,
+});
+
+/** How a store stands whose power is off: until when it stays cold, by which rule. */
+export function powerOffIn(
+  store: 'refrigerator' | 'freezer',
+  { since, freezer, opened }: Payload<'powerOff'>,
+  rules: RuleSet,
+): PowerOff {
+  const rule = powerRule(store, freezer, rules);
+  const wasOpened = opened?.includes(store) ?? false;
+  return { since, opened: wasOpened, coldUntil: wasOpened ? since : since + rule.value.ms, ruleId: rule.id };
+}
+
+/**
+ * How long a store that is kept closed stays cold without power (guidance §12). Nobody says it of a freezer that is less than
+ * half full, so that counts as a refrigerator.
+ */
+function powerRule(
+  store: 'refrigerator' | 'freezer',
+  freezer: Payload<'powerOff'>['freezer'],
+  { powerCut }: RuleSet,
+) {
+  if (store === 'refrigerator' || freezer === 'less') return powerCut.refrigerator;
+  return freezer === 'full' ? powerCut.freezerFull : powerCut.freezerHalf;
+}
+
+/** What a spell counted so far stays counted. */
+function over(state: FoodState, at: number): FoodState {
   return runningExposure(state.exposures)?.spell
     ? { ...state, exposures: closeExposure(state.exposures, at, 'settled') }
     : state;
 }
 
-/** Food that reads cold while its store is warm was cold all along: in warm air it only gets warmer. */
+/**
+ * While its store cannot be relied on, the clock of a food runs from the last good record until the food itself is read
+ * (guidance §11.18). Nobody knows how warm the food is, so this alone never condemns it.
+ *
+ * @param earliest epoch ms; what lies before was settled
+ */
+export function counting(state: FoodState, earliest = 0): FoodState {
+  const { spell, place } = state;
+  if (!spell || state.sealed || !inTheCold(place)) return state;
+  const [begins, why] = beginningOf(spell);
+  const from = Math.max(begins, earliest, state.placeSince, state.lastGood?.at ?? 0);
+  const running = runningExposure(state.exposures);
+  if (running && (!running.spell || running.from <= from)) return state;
+  return {
+    ...state,
+    exposures: openExposure(
+      state.exposures.filter((each) => each !== running),
+      { ledger: ledgerOf(state), from, place, side: 'cold', startFixed: true, certain: false, spell: why },
+    ),
+  };
+}
+
+/** From when on, and why, nothing keeps cold what is in the store. */
+function beginningOf({ warmFrom, power }: Spell): readonly [number, 'air' | 'power'] {
+  return warmFrom !== null && warmFrom <= (power?.coldUntil ?? Infinity)
+    ? [warmFrom, 'air']
+    : [power!.coldUntil, 'power'];
+}
+
+/** Whether the store a food is in may be warm at a moment: then it cools nothing that is put there. */
+export const unsureAt = ({ spell }: FoodState, at: number): boolean =>
+  spell !== null && beginningOf(spell)[0] <= at;
+
+/** Without what a spell would count only later: it is counted anew after each event. */
+export function begunBy(state: FoodState, at: number): FoodState {
+  const later = ({ spell, from, to }: Exposure) => spell !== undefined && to === null && from >= at;
+  return state.exposures.some(later)
+    ? { ...state, exposures: state.exposures.filter((each) => !later(each)) }
+    : state;
+}
+
+/** Ice crystals in it are as good as a reading as cold as a refrigerator, where nobody has read it warm. */
+export function withIce(state: FoodState, at: number, { bands }: RuleSet): FoodState {
+  if (!state.spell || runningExposure(state.exposures)?.certain) return state;
+  return settleSpell({ ...state, lastGood: { at, temperature: bands.refrigerator.value.at } }, at);
+}
+
+/** Food that reads cold while its store is warm was cold all along: there it only gets warmer. */
 export function settleSpell(state: FoodState, at: number): FoodState {
   if (!runningExposure(state.exposures)?.spell) return state;
   const exposures = state.exposures.map((each) => (each.to === null ? { ...each, from: at } : each));

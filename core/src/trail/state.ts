@@ -6,6 +6,7 @@ import type { GuidanceChoice } from '../guidance';
 import type { Chill } from './chill';
 import type { Exposure, Ledger } from './exposure';
 import type { CountedDays, Pause } from './life';
+import type { Spell } from './spells';
 
 export type Stage =
   | 'frozen'
@@ -112,6 +113,8 @@ export interface FoodState {
   readonly reheats: number;
   readonly ovenOnAt: number | null;
   readonly servedAt: number | null;
+  /** Set while the store it is in cannot be relied on. */
+  readonly spell: Spell | null;
   readonly lastReading: TrailReading | null;
   /** The last moment the food was known to be out of the growth band on the side it is coming from. */
   readonly lastGood: TrailReading | null;

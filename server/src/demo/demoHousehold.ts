@@ -5,6 +5,7 @@ import type { Database } from '../db/connect';
 import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
 import { deleteLineage } from '../repositories/lineage';
+import { deletePowerCuts } from '../repositories/powerCuts';
 import { deleteStoreReadings } from '../repositories/storeReadings';
 import {
   findDemoHousehold,
@@ -57,6 +58,7 @@ export async function restartDemo(
     await deleteFoods(trx, household.id);
     await deleteLineage(trx, household.id);
     await deleteStoreReadings(trx, household.id);
+    await deletePowerCuts(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);
     await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
     await tell(trx, fresh, wall, zone);

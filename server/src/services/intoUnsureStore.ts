@@ -1,9 +1,10 @@
 import type { StoreId } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
-import { isStoreRight, type FoodEvent } from '@omtel/core/trail';
+import { isStoreRight, type EventType, type FoodEvent, type Payload } from '@omtel/core/trail';
 import { v5 as uuidFrom } from 'uuid';
 import type { Database } from '../db/connect';
 import type { HouseholdRow } from '../repositories/households';
+import { powerCutAt } from '../repositories/powerCuts';
 import { storeReadingsUntil } from '../repositories/storeReadings';
 
 /** The store an event puts its food into, if any. */
@@ -18,10 +19,10 @@ function storeOf({ type, payload }: FoodEvent): StoreId | null {
 }
 
 /**
- * What food learns that goes into a store whose air was last read too warm: the store was so when it came. The id follows
- * from the event's own, so that sending that again says nothing twice.
+ * What food learns that goes into a store that cannot be relied on: its air was last read too warm, or its power is off, and
+ * so it was when the food came.
  */
-export async function intoWarmStore(
+export async function intoUnsureStore(
   db: Database,
   { id, settings }: HouseholdRow,
   events: readonly FoodEvent[],
@@ -32,20 +33,28 @@ export async function intoWarmStore(
       const store = storeOf(event);
       if (!store) return [];
       const [last] = await storeReadingsUntil(db, id, store, event.at, 1);
-      if (!last || isStoreRight(store, last.temperature, rules)) return [];
-      const at = event.at + 1;
+      const warm = last && !isStoreRight(store, last.temperature, rules);
+      const cut = await powerCutAt(db, id, event.at);
       return [
-        {
-          id: uuidFrom(event.id, NAMESPACE),
-          foodId: event.foodId,
-          at,
-          type: 'storeWarm',
-          payload: { since: event.at },
-        },
+        ...(warm ? [toldWith(event, 'storeWarm', { since: event.at })] : []),
+        // To put it there, somebody opened the door.
+        ...(cut
+          ? [toldWith(event, 'powerOff', { since: cut.offAt, freezer: cut.freezer, opened: [store] })]
+          : []),
+        ...(cut?.onAt ? [{ ...toldWith(event, 'powerOn', {}), at: cut.onAt }] : []),
       ];
     }),
   );
   return told.flat();
+}
+
+/** What is told with an event. The id follows from the event's own, so that sending that again says nothing twice. */
+function toldWith<Type extends EventType>(
+  { id, foodId, at }: FoodEvent,
+  type: Type,
+  payload: Payload<Type>,
+): FoodEvent {
+  return { id: uuidFrom(`${id} ${type}`, NAMESPACE), foodId, at: at + 1, type, payload } as FoodEvent;
 }
 
 /** Of what the server derives from an event. */

@@ -5,7 +5,7 @@ import type { Database } from '../db/connect';
 import { appendEvents, foodsOfEvents } from '../repositories/events';
 import { appendLineage, descendantsOf } from '../repositories/lineage';
 import { lockHousehold } from '../repositories/households';
-import { intoWarmStore } from './intoWarmStore';
+import { intoUnsureStore } from './intoUnsureStore';
 import { refold } from './refold';
 import { Refusal } from './refusal';
 import { householdNow } from './householdClock';
@@ -32,7 +32,12 @@ export async function recordEvents(
     if (events.some(({ at }) => at > now + AHEAD_MS)) {
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
-    await appendEvents(trx, householdId, [...events, ...(await intoWarmStore(trx, household, events))], now);
+    await appendEvents(
+      trx,
+      householdId,
+      [...events, ...(await intoUnsureStore(trx, household, events))],
+      now,
+    );
     await appendLineage(trx, householdId, events);
     // An id that was known already belongs to the food it was first recorded for, whatever the new copy says.
     const foodIds = await foodsOfEvents(

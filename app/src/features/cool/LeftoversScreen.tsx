@@ -1,6 +1,6 @@
 import { foldEvent, judge, type FoodState } from '@omtel/core/trail';
 import { bandEndsAt } from '@omtel/core/trail';
-import { clockOf, parseClockTime, atClock, moment } from '@omtel/core/time';
+import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
   formatDuration,
@@ -194,8 +194,7 @@ function readDepth(text: string, unit: 'cm' | 'in' | 'm'): { value: number } | P
 /** The wall-clock time typed, taken for the latest such moment that is not in the future. */
 function readOffAt(text: string, food: FoodState, now: number, zone: string): { at: number } | Problem {
   return orProblem(() => {
-    const today = atClock(now, 0, parseClockTime(text), zone);
-    const at = today <= now ? today : atClock(now, -1, parseClockTime(text), zone);
+    const at = lastAtClock(now, parseClockTime(text), zone);
     return at >= food.placeSince ? { at } : { problem: 'It went on the heat after that.' };
   });
 }

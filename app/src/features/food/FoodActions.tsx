@@ -24,7 +24,10 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         {food.sealed && (
           <Button label="Opened" onPress={() => void recordNow(food, 'opened', 'opened', {})} />
         )}
-        {place !== 'freezer' && <Button label="Log a reading" onPress={() => open('cook')} />}
+        {food.spell && place === 'freezer' && (
+          <Button label="Ice in it" onPress={() => void recordNow(food, 'ice in it', 'iceSeen', {})} />
+        )}
+        {(place !== 'freezer' || food.spell) && <Button label="Log a reading" onPress={() => open('cook')} />}
         {stage === 'thawing' && plan && <Button label="Still icy" onPress={() => open('icy')} />}
         {cooked && !food.sealed && (place !== 'refrigerator' || food.cooling) && place !== 'freezer' && (
           <Button label="Will it cool in time?" onPress={() => open('cool')} />

@@ -13,8 +13,10 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { FoodScreen } from '../food/FoodScreen';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { BeginPowerCut } from './BeginPowerCut';
 import { ByPlace } from './ByPlace';
 import { ChosenBar } from './ChosenBar';
+import { LastingPowerCut } from './LastingPowerCut';
 import { StoredRow } from './StoredRow';
 import { useStoreActs } from './useStoreActs';
 
@@ -97,6 +99,7 @@ export function StoresScreen() {
           What you plan or put away shows here, with how long it keeps.
         </Empty>
       )}
+      <LastingPowerCut />
       {view === 'next' ? (
         <>
           {group('Settle first', notToEat)}
@@ -105,7 +108,10 @@ export function StoresScreen() {
           {group('Cupboard', closed)}
         </>
       ) : (
-        <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
+        <>
+          <BeginPowerCut />
+          <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
+        </>
       )}
     </Screen>
   );

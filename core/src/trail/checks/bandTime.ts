@@ -106,7 +106,7 @@ function cannotTell(
   const [headline, question] = spell
     ? [
         'Cannot tell how warm it got.',
-        `Its store was too warm from ${since}. Was the food itself ${cold} or colder?`,
+        `Its store was ${spell === 'air' ? 'too warm' : 'without power too long,'} from ${since}. Was the food itself ${cold} or colder?`,
       ]
     : bag
       ? ['Cannot tell if the bag kept it cold.', `Was it ${cold} or colder when it came home?`]
@@ -138,11 +138,18 @@ function running(
 ): Finding {
   const by = moment(until, now, zone);
   const shared = { verdict: 'actBy', until, reason } as const;
-  if (state.exposures.some(({ to, spell }) => to === null && spell)) {
+  const spell = state.exposures.find((each) => each.to === null && each.spell);
+  if (spell) {
+    const cold = `${formatCeiling(rules.bands.refrigerator.value.at, units)} or less`;
     return {
       ...shared,
       headline: `Read it by ${by}.`,
-      because: `Its store is too warm. ${formatCeiling(rules.bands.refrigerator.value.at, units)} or less settles it.`,
+      because:
+        spell.spell === 'air'
+          ? `Its store is too warm. ${cold} settles it.`
+          : spell.from > now
+            ? `The power is off. Kept closed, the ${state.place} stays cold until ${moment(spell.from, now, zone)}.`
+            : `The power is off. ${cold}${state.place === 'freezer' ? ', or ice in it,' : ''} settles it.`,
       action: { kind: 'read', label: 'Log a reading' },
     };
   }
@@ -184,5 +191,5 @@ function describeExposures(exposures: readonly Exposure[], { now, zone }: CheckC
     const [day, factor] = JSON.parse(key) as [string, number];
     return `${day} ${formatDuration(ms)}${factor > 1 ? `, counted × ${factor} in warm air` : ''}`;
   });
-  return capital(said.join('; '));
+  return said.length ? capital(said.join('; ')) : 'No minute yet';
 }

@@ -3,6 +3,7 @@ import * as firstRooms from './2026-06-01-first-rooms';
 import * as guidance from './2026-06-20-guidance';
 import * as lineage from './2026-06-22-lineage';
 import * as kitchen from './2026-06-25-kitchen';
+import * as powerCuts from './2026-06-28-power-cuts';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -10,6 +11,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-06-20-guidance': guidance,
   '2026-06-22-lineage': lineage,
   '2026-06-25-kitchen': kitchen,
+  '2026-06-28-power-cuts': powerCuts,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,6 +1,8 @@
-import { storeReadingSchema, type StoreRecord } from '@omtel/core/api';
+import { powerBackSchema, powerCutSchema, storeReadingSchema, type StoreRecord } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { lastingPowerCut } from '../../repositories/powerCuts';
 import { latestStoreReadings } from '../../repositories/storeReadings';
+import { endPowerCut, recordPowerCut } from '../../services/powerCuts';
 import { recordStoreReading } from '../../services/storeReadings';
 import type { Services } from '../app';
 import { invalid } from '../problem';
@@ -9,7 +11,7 @@ import { answers, jsonBody, shaped } from './documented';
 
 const MOST_SHOWN = 200;
 
-/** The temperature record of the refrigerator and the freezer. */
+/** The record of the refrigerator and the freezer: what their air read, and when they had no power. */
 export function storeRoutes({ db, wall }: Services) {
   return new OpenAPIHono<SignedIn>({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
@@ -17,11 +19,15 @@ export function storeRoutes({ db, wall }: Services) {
     .openapi(
       createRoute({
         method: 'get',
-        path: '/readings',
-        summary: 'What the air of the stores read last, newest first',
+        path: '/record',
+        summary: 'What the air of the stores read last, newest first, and the power cut there is',
         responses: answers(shaped<StoreRecord>('StoreRecord')),
       }),
-      async (c) => c.json({ readings: await latestStoreReadings(db, c.var.householdId, MOST_SHOWN) }, 200),
+      async (c) => {
+        const { householdId } = c.var;
+        const readings = await latestStoreReadings(db, householdId, MOST_SHOWN);
+        return c.json({ readings, powerCut: await lastingPowerCut(db, householdId) }, 200);
+      },
     )
     .openapi(
       createRoute({
@@ -33,6 +39,32 @@ export function storeRoutes({ db, wall }: Services) {
       }),
       async (c) => {
         await recordStoreReading(db, c.var.householdId, c.req.valid('json'), wall);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/power-cuts',
+        summary: 'The power is off; said again, what was opened meanwhile',
+        request: { body: jsonBody(powerCutSchema) },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await recordPowerCut(db, c.var.householdId, c.req.valid('json'), wall);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/power-cuts/{id}/end',
+        summary: 'The power is back; saying it again is harmless',
+        request: { params: z.object({ id: z.uuid() }), body: jsonBody(powerBackSchema) },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await endPowerCut(db, c.var.householdId, c.req.valid('param').id, c.req.valid('json').onAt, wall);
         return c.json({}, 200);
       },
     );

@@ -1,0 +1,61 @@
+import type { PowerCut } from '@omtel/core/api';
+import { clockOf, lastAtClock, parseClockTime } from '@omtel/core/time';
+import { orProblem } from '@omtel/core/units';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useRecordPowerCutMutation, useStoreRecordQuery } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { space } from '../../ui/tokens';
+
+const FILLS: readonly { value: PowerCut['freezer']; label: string }[] = [
+  { value: 'full', label: 'Full' },
+  { value: 'half', label: 'Half full' },
+  { value: 'less', label: 'Less' },
+];
+
+/** A way to say that the power is off, while it is not. */
+export function BeginPowerCut() {
+  const { now, zone } = useKitchen();
+  const { data } = useStoreRecordQuery();
+  const [record, { isLoading, error }] = useRecordPowerCutMutation();
+  const [open, setOpen] = useState(false);
+  const [since, setSince] = useState<string>();
+  const [freezer, setFreezer] = useState<PowerCut['freezer']>('less');
+  const [problem, setProblem] = useState<string>();
+  const text = since ?? clockOf(now, zone);
+
+  if (!data || data.powerCut) return null;
+  const save = async () => {
+    const read = orProblem(() => ({ offAt: lastAtClock(Math.round(now), parseClockTime(text), zone) }));
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    await record({ id: uuid(), ...read, freezer, opened: [] });
+  };
+
+  return (
+    <View style={styles.group}>
+      <Button kind="plain" label="The power is off" onPress={() => setOpen(!open)} />
+      {open && (
+        <>
+          <Field
+            label="Since"
+            value={text}
+            onChange={setSince}
+            problem={problem ?? (error ? sentenceOf(error) : undefined)}
+            hint="As the clock showed it. Keep the doors closed."
+            onSubmit={() => void save()}
+          />
+          <Choice label="How full is the freezer?" value={freezer} onChange={setFreezer} options={FILLS} />
+          <Button label="Record the power cut" busy={isLoading} onPress={() => void save()} />
+        </>
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({ group: { gap: space.m, alignItems: 'flex-start' } });

@@ -1,0 +1,70 @@
+import type { PowerCut, StoreId } from '@omtel/core/api';
+import type { Database } from '../db/connect';
+import { fromJson } from './json';
+
+/** A power cut of a household; one that lasts has no end yet. */
+export interface PowerCutRow extends PowerCut {
+  readonly onAt: number | null;
+}
+
+interface Stored {
+  household_id: string;
+  id: string;
+  off_at: number;
+  on_at: number | null;
+  freezer: PowerCut['freezer'];
+  opened: unknown;
+}
+
+const read = ({ id, off_at, on_at, freezer, opened }: Stored): PowerCutRow => ({
+  id,
+  offAt: Number(off_at),
+  onAt: on_at === null ? null : Number(on_at),
+  freezer,
+  opened: fromJson<StoreId[]>(opened),
+});
+
+/** Keeps a power cut as it is known now. */
+export async function savePowerCut(
+  db: Database,
+  householdId: string,
+  { id, offAt, onAt, freezer, opened }: PowerCutRow,
+): Promise<void> {
+  const known = { off_at: offAt, on_at: onAt, freezer, opened: JSON.stringify(opened) };
+  await db('power_cuts')
+    .insert({ household_id: householdId, id, ...known })
+    .onConflict(['household_id', 'id'])
+    .merge(known);
+}
+
+export async function findPowerCut(
+  db: Database,
+  householdId: string,
+  id: string,
+): Promise<PowerCutRow | null> {
+  const row = await db<Stored>('power_cuts').where({ household_id: householdId, id }).first();
+  return row ? read(row) : null;
+}
+
+/** The power cut in which a moment lies, its first instant included. */
+export async function powerCutAt(db: Database, householdId: string, at: number): Promise<PowerCutRow | null> {
+  const row = await db<Stored>('power_cuts')
+    .where({ household_id: householdId })
+    .where('off_at', '<=', at)
+    .where((over) => over.whereNull('on_at').orWhere('on_at', '>', at))
+    .orderBy('off_at', 'desc')
+    .first();
+  return row ? read(row) : null;
+}
+
+/** The power cut that lasts, if one does. */
+export async function lastingPowerCut(db: Database, householdId: string): Promise<PowerCut | null> {
+  const row = await db<Stored>('power_cuts').where({ household_id: householdId, on_at: null }).first();
+  if (!row) return null;
+  const { onAt: _none, ...cut } = read(row);
+  return cut;
+}
+
+export async function deletePowerCuts(db: Database, householdId: string): Promise<void> {
+  await db('power_cuts').where({ household_id: householdId }).delete();
+}

@@ -1,0 +1,94 @@
+import type { PowerCut } from '@omtel/core/api';
+import { inTheCold, type FoodEvent } from '@omtel/core/trail';
+import { v7 as uuid } from 'uuid';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { listFoods } from '../repositories/foods';
+import { lockHousehold } from '../repositories/households';
+import { findPowerCut, lastingPowerCut, powerCutAt, savePowerCut } from '../repositories/powerCuts';
+import { householdNow } from './householdClock';
+import { AHEAD_MS, recordEvents } from './recordEvents';
+import { Refusal } from './refusal';
+
+/**
+ * Records that the power is off, and tells every food at hand: it was so since then for what was in its store, and since it
+ * came there for what came later. Said again, it adds what was opened meanwhile; what was said once stands.
+ *
+ * @throws Refusal for one that lies in the future or in another, or is over
+ */
+export async function recordPowerCut(
+  db: Database,
+  householdId: string,
+  cut: PowerCut,
+  wall: WallClock,
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    const now = await nowOf(trx, householdId, cut.offAt, wall);
+    const known = await findPowerCut(trx, householdId, cut.id);
+    if (known?.onAt) throw new Refusal(422, 'The power is back already.');
+    const other = known
+      ? null
+      : ((await lastingPowerCut(trx, householdId)) ?? (await powerCutAt(trx, householdId, cut.offAt)));
+    if (other) throw new Refusal(422, 'The power was off then already.');
+    const { offAt, freezer } = known ?? cut;
+    const opened = [...new Set([...(known?.opened ?? []), ...cut.opened])];
+    if (known && opened.length === known.opened.length) return;
+    await savePowerCut(trx, householdId, { id: cut.id, offAt, freezer, opened, onAt: null });
+    const events = (await listFoods(trx, householdId)).map(
+      ({ state: { foodId, place, placeSince } }): FoodEvent => {
+        // To put it there, somebody opened the door.
+        const later = inTheCold(place) && placeSince > offAt;
+        return {
+          id: uuid(),
+          foodId,
+          at: known ? now : later ? placeSince : offAt,
+          type: 'powerOff',
+          payload: {
+            since: offAt,
+            freezer,
+            opened: later && inTheCold(place) ? [...new Set([...opened, place])] : opened,
+          },
+        };
+      },
+    );
+    if (events.length) await recordEvents(trx, householdId, events, wall);
+  });
+}
+
+/**
+ * Records that the power is back, and tells every food at hand. Saying it again is harmless.
+ *
+ * @throws Refusal for a moment in the future or before it went off, and where no such cut is known
+ */
+export async function endPowerCut(
+  db: Database,
+  householdId: string,
+  id: string,
+  onAt: number,
+  wall: WallClock,
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    await nowOf(trx, householdId, onAt, wall);
+    const cut = await findPowerCut(trx, householdId, id);
+    if (!cut) throw new Refusal(422, 'No such power cut is known here.');
+    if (cut.onAt !== null) return;
+    if (onAt < cut.offAt) throw new Refusal(422, 'The power went off after that.');
+    await savePowerCut(trx, householdId, { ...cut, onAt });
+    const events = (await listFoods(trx, householdId)).map(({ state: { foodId } }): FoodEvent => ({
+      id: uuid(),
+      foodId,
+      at: onAt,
+      type: 'powerOn',
+      payload: {},
+    }));
+    if (events.length) await recordEvents(trx, householdId, events, wall);
+  });
+}
+
+async function nowOf(trx: Database, householdId: string, at: number, wall: WallClock): Promise<number> {
+  const household = await lockHousehold(trx, householdId);
+  if (!household) throw new Refusal(401, 'Sign in first.');
+  const now = householdNow(household, wall);
+  if (at > now + AHEAD_MS) throw new Refusal(422, 'That has not happened yet. Check the time.');
+  return Math.round(now);
+}
