@@ -90,7 +90,7 @@ export const RISK_WORDS: Record<RiskId, string> = {
  *
  * @example describeRange(3 * DAY_MS, 4 * DAY_MS) // '3–4 days'
  */
-export function describeRange(lowMs: number, highMs: number): string {
+function describeRange(lowMs: number, highMs: number): string {
   const [unit, size] = highMs % DAY_MS === 0 && lowMs % DAY_MS === 0 ? ['day', DAY_MS] : ['h', HOUR_MS];
   if (lowMs % (size as number) !== 0)
     return lowMs === highMs ? formatDuration(lowMs) : `${formatDuration(lowMs)} to ${formatDuration(highMs)}`;

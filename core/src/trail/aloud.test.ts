@@ -203,6 +203,13 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     days(2),
     'chain',
   ],
+  ['calendar days nobody counted', [leftovers(null)], days(1), 'code'],
+  [
+    'calendar days that were over before it was frozen',
+    [leftovers(START), moved(days(8), 'freezer')],
+    days(9),
+    'code',
+  ],
   ['not with extra care', [raw('smoked-salmon', { condition: 'cooked' })], START, 'care'],
   [
     'water that counts',

@@ -12,6 +12,7 @@ const OF_ONE_FOOD: ReadonlySet<EventType> = new Set([
   'offHeat',
   'served',
   'airRead',
+  'iceSeen',
   'putAway',
   'moved',
   'unaccounted',

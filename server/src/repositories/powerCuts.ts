@@ -61,8 +61,8 @@ export async function powerCutAt(db: Database, householdId: string, at: number):
 export async function lastingPowerCut(db: Database, householdId: string): Promise<PowerCut | null> {
   const row = await db<Stored>('power_cuts').where({ household_id: householdId, on_at: null }).first();
   if (!row) return null;
-  const { onAt: _none, ...cut } = read(row);
-  return cut;
+  const { id, offAt, freezer, opened } = read(row);
+  return { id, offAt, freezer, opened };
 }
 
 export async function deletePowerCuts(db: Database, householdId: string): Promise<void> {

@@ -1,16 +1,15 @@
-import { describeRange, ruleIn, type DurationRange } from '../../guidance';
+import { describeValue, ruleIn } from '../../guidance';
 import { moment } from '../../time';
 import { zonesOf, type Check, type Finding } from '../judge';
 import { endOf } from '../life';
 
 /** Days that were over before the food was cooked, heated or frozen stay over. */
 export const closedCountsCheck: Check = ({ closedCounts }, context) => {
-  const { now, zone, rules } = context;
+  const { now, zone, rules, units } = context;
   return closedCounts.flatMap((count): Finding[] => {
     const endsAt = endOf(count, zonesOf(context));
     if (endsAt !== null && count.at <= endsAt) return [];
-    const { lowMs, highMs } = ruleIn(rules, count.ruleId).value as DurationRange;
-    const keeps = describeRange(lowMs, highMs);
+    const keeps = describeValue(ruleIn(rules, count.ruleId).value, units);
     const until = moment(count.at, now, zone);
     const reason = {
       label: `Keeps ${keeps}`,

@@ -1,4 +1,4 @@
-import { describeRange, describeValue, type DurationRange, type Rule } from '../../guidance';
+import { describeValue, type DurationRange, type Rule } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
 import { zonesOf, type Check, type CheckContext, type Finding } from '../judge';
@@ -11,7 +11,7 @@ export const daysCheck: Check = (state, context) => {
   if (state.sealed) return [closedCan(state, context)];
   return livesOf(state, context.rules).map((life) => {
     const endsAt = endOf(life, zonesOf(context));
-    return endsAt === null ? unknownAge(state, life.rule) : counted(state, life, endsAt, context);
+    return endsAt === null ? unknownAge(state, life.rule, context) : counted(state, life, endsAt, context);
   });
 };
 
@@ -32,7 +32,7 @@ function closedCan(state: FoodState, { rules, units, now, zone }: CheckContext):
   };
 }
 
-function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
+function unknownAge(state: FoodState, rule: Rule<DurationRange>, { units }: CheckContext): Finding {
   const done = state.cooked ? 'cooked or opened' : 'bought or thawed';
   return {
     verdict: 'cannotTell',
@@ -41,7 +41,7 @@ function unknownAge(state: FoodState, rule: Rule<DurationRange>): Finding {
     because: 'If nobody knows, throw it away. Smell and looks prove nothing.',
     action: { kind: 'sayWhen', label: 'Say when' },
     reason: {
-      label: `Keeps ${describeRange(rule.value.lowMs, rule.value.highMs)}`,
+      label: `Keeps ${describeValue(rule.value, units)}`,
       value: 'no date',
       detail: `Nobody noted when it was ${done}`,
       ruleId: rule.id,

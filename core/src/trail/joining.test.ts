@@ -1,0 +1,180 @@
+import { rulesOf } from '../guidance';
+import {
+  cookedLamb,
+  days,
+  happened,
+  hours,
+  leftovers,
+  minutes,
+  read,
+  START,
+  stateOf,
+} from '../testing/story';
+import { HOUR_MS, MINUTE_MS } from '../units';
+import type { FoodEvent, FoodState, Payload } from '.';
+import { worseOfBoth } from './joining';
+
+const rules = rulesOf('home');
+const raw = (since: number | null = START, over: Partial<Payload<'added'>> = {}) =>
+  happened(START, 'added', {
+    foodKey: 'chicken-thighs',
+    name: 'Thighs',
+    massKg: 0.5,
+    form: 'pieces',
+    condition: 'fresh',
+    place: 'refrigerator',
+    since,
+    ...over,
+  });
+const putAway = (when: number, portions: number, depthM: number) =>
+  happened(when, 'putAway', { place: 'refrigerator', portions, depthM });
+const moved = (when: number, place: Payload<'moved'>['place']) => happened(when, 'moved', { place });
+const out = (from: number, to: number) => [moved(from, 'counter'), moved(to, 'refrigerator')];
+const both = (a: FoodEvent[], b: FoodEvent[], at = hours(6)) =>
+  worseOfBoth(stateOf(a), stateOf(b), at, rules);
+/** The same in either order. */
+const eitherWay = (a: FoodEvent[], b: FoodEvent[], expected: Partial<FoodState>) => {
+  expect(both(a, b)).toMatchObject(expected);
+  expect(both(b, a)).toMatchObject(expected);
+};
+const soup = [leftovers(START)];
+
+describe('two foods put together', () => {
+  it('weigh what both weigh, and their label is not theirs', () => {
+    const labelled = [...soup, happened(hours(1), 'labelled')];
+    expect(both(labelled, [raw()])).toMatchObject({ massKg: 1.5, labelled: false });
+  });
+
+  it('are raw when either is, and at its stage', () => {
+    eitherWay(soup, [raw()], { cooked: false, stage: 'raw' });
+    eitherWay(soup, soup, { cooked: true, stage: 'stored' });
+    const onHeat = [raw(), happened(hours(1), 'cookingStarted')];
+    expect(both(soup, onHeat).cook).toMatchObject({ startedAt: hours(1) });
+    expect(both(cookedLamb(START), soup).cook).toMatchObject({ offHeatAt: START });
+  });
+
+  it.each([
+    ['the older', days(-1), START, days(-1)],
+    ['of unknown age', null, START, null],
+  ])('count their days as %s', (_, a, b, expected) =>
+    eitherWay([leftovers(a)], [leftovers(b)], { daysFrom: expected }),
+  );
+
+  it('and time in the freezer makes one no older', () => {
+    const frozen = [
+      leftovers(days(-9), 'lentil-soup', days(-9)),
+      moved(days(-8), 'freezer'),
+      moved(days(-1), 'refrigerator'),
+    ];
+    // Cooked nine days ago and frozen for seven of them, it is as one cooked two days ago.
+    eitherWay(frozen, [leftovers(days(-1))], {
+      daysFrom: days(-9),
+      pauses: [{ from: days(-8), to: days(-1) }],
+    });
+    eitherWay(frozen, [leftovers(days(-3))], { daysFrom: days(-3), pauses: [] });
+    eitherWay(frozen, [leftovers(days(-2) - 1)], { daysFrom: days(-2) - 1 });
+    expect(both(frozen, [leftovers(days(-2))])).toMatchObject({ daysFrom: days(-9) });
+  });
+
+  it('keep a thaw that either is in', () => {
+    const thawed = [raw(START, { condition: 'thawed' })];
+    eitherWay(thawed, [raw()], { thaw: { thawedAt: START } as never });
+  });
+
+  it('were both through what either was through', () => {
+    const heated = [
+      ...soup,
+      happened(hours(1), 'cookingStarted'),
+      read(hours(1.2), 170),
+      happened(hours(1.3), 'offHeat'),
+      putAway(hours(1.5), 2, 0.03),
+    ];
+    const parted = [
+      raw(),
+      happened(hours(1), 'cookingStarted'),
+      read(hours(1.2), 120),
+      happened(hours(1.3), 'offHeat'),
+      putAway(hours(1.5), 2, 0.03),
+    ];
+    expect(stateOf(parted).faults).toHaveLength(1);
+    eitherWay(soup, parted, { faults: stateOf(parted).faults });
+    eitherWay(soup, heated, { reheats: 1, closedCounts: stateOf(heated).closedCounts });
+    expect(both(heated, heated).closedCounts).toHaveLength(2);
+    expect(worseOfBoth({ ...stateOf(soup), rescues: 1 }, stateOf(soup), hours(2), rules).rescues).toBe(1);
+    expect(worseOfBoth(stateOf(soup), { ...stateOf(soup), rescues: 1 }, hours(2), rules).rescues).toBe(1);
+  });
+
+  it('stand as deep as the deeper, in as many portions as both', () => {
+    const [flat, deep] = [
+      [...soup, putAway(hours(1), 2, 0.03)],
+      [...soup, putAway(hours(1), 3, 0.09)],
+    ];
+    eitherWay(flat, deep, { container: { portions: 5, depthM: 0.09 } });
+    eitherWay(flat, soup, { container: null });
+  });
+
+  describe('on each ledger', () => {
+    const short = [...soup, ...out(hours(1), minutes(80))];
+    const long = [...soup, ...out(hours(1), minutes(100))];
+    const lost = (ms: number) => [...soup, happened(hours(5), 'unaccounted', { since: hours(5) - ms })];
+
+    it('were out as long as the one that was out longer', () => {
+      eitherWay(short, long, { exposures: stateOf(long).exposures });
+      eitherWay(short, soup, { exposures: stateOf(short).exposures });
+    });
+
+    it('and lost as long as the one that was lost longer', () => {
+      const expected = [...stateOf(short).exposures, ...stateOf(lost(HOUR_MS)).exposures];
+      eitherWay(short, lost(HOUR_MS), { exposures: expected });
+      eitherWay(lost(MINUTE_MS), lost(HOUR_MS), { exposures: stateOf(lost(HOUR_MS)).exposures });
+    });
+
+    it('the raw one beside the cooked one', () => {
+      const warm = [raw(), ...out(hours(1), minutes(80))];
+      eitherWay(short, warm, {
+        exposures: [...stateOf(warm).exposures, ...stateOf(short).exposures],
+      });
+    });
+
+    it('a clock that runs on the one with less runs on for both', () => {
+      const outNow = [...soup, moved(hours(5.9), 'counter')];
+      const before = [
+        ...soup,
+        ...out(hours(1), minutes(80)),
+        moved(hours(3), 'counter'),
+        moved(hours(4), 'refrigerator'),
+        moved(hours(5.99), 'counter'),
+      ];
+      const joined = both(outNow, long);
+      expect(joined.exposures.filter(({ to }) => to === null)).toMatchObject([{ from: hours(6) }]);
+      expect(joined.exposures).toHaveLength(2);
+      expect(both(outNow, before).exposures.filter(({ to }) => to === null)).toHaveLength(1);
+    });
+  });
+
+  it('cool as the one that is worse at it', () => {
+    const hot = (offAt: number) => [
+      leftovers(days(-1), 'lentil-soup', days(-1)),
+      happened(offAt - MINUTE_MS, 'cookingStarted'),
+      read(offAt, 180),
+      happened(offAt, 'offHeat'),
+    ];
+    const cooling = (offAt: number, depthM = 0.03) => [...hot(offAt), putAway(offAt + MINUTE_MS, 2, depthM)];
+    const early = stateOf(cooling(hours(1)));
+    const late = stateOf(cooling(hours(2)));
+    const joined = (a: FoodState, b: FoodState, at: number) => worseOfBoth(a, b, at, rules).chill;
+    // Both run: the one that began first is due first.
+    expect(joined(early, late, hours(2.5))).toBe(early.chill);
+    expect(joined(late, early, hours(2.5))).toBe(early.chill);
+    // Lost before assumed, whichever began first.
+    const deep = stateOf(cooling(hours(2), 0.2));
+    expect(joined(early, deep, hours(5))).toBe(deep.chill);
+    expect(joined(deep, early, hours(5))).toBe(deep.chill);
+    const missed = stateOf([...cooling(hours(2)), read(hours(4.2), 100)]);
+    expect(joined(missed, deep, hours(5))).toBe(missed.chill);
+    expect(joined(deep, missed, hours(5))).toBe(missed.chill);
+    // One that never was hot says nothing.
+    expect(joined(early, stateOf(soup), hours(3))).toBe(early.chill);
+    expect(joined(stateOf(soup), early, hours(3))).toBe(early.chill);
+  });
+});
