@@ -11,13 +11,25 @@ import {
   START,
   stateOf,
 } from '../testing/story';
-import { byEatNext, eventWords, placeWords, settle, sketchTrail, VERDICT_WORDS, verdicts } from '.';
+import {
+  byEatNext,
+  eventWords,
+  payloads,
+  placeWords,
+  settle,
+  VERDICT_WORDS,
+  verdicts,
+  type EventType,
+  type FoodEvent,
+} from '.';
 
 const CONTEXT = { units: METRIC, zone: 'UTC' };
 const IMPERIAL = { units: { temperature: 'F', mass: 'imperial' } as const, zone: 'UTC' };
 
+const ID = '01900000-0000-7000-8000-00000000aaaa';
+
 describe('what happened, in words', () => {
-  it.each([
+  const SAID: [FoodEvent, string][] = [
     [frozenLamb(), '2.4 kg, frozen, in the freezer'],
     [happened(START, 'thawStarted', { method: 'refrigerator' }), 'Thawing in the refrigerator'],
     [happened(START, 'thawStarted', { method: 'coldWater' }), 'Thawing in cold water'],
@@ -43,7 +55,62 @@ describe('what happened, in words', () => {
     [happened(START, 'corrected', { eventId: START.toString(), withdrawn: true }), 'Taken back'],
     [happened(START, 'note', { text: 'Smells of thyme' }), 'Smells of thyme'],
     [happened(START, 'planDropped'), 'Plan dropped'],
-  ])('%#: %j reads %j', (event, words) => expect(eventWords(event, CONTEXT)).toBe(words));
+    [happened(START, 'portioned', { from: ID, name: 'Tub', massKg: 0.5 }), '500 g divided off'],
+    [happened(START, 'dividedOff', { to: ID, massKg: 0.5 }), '500 g went off as another food'],
+    [happened(START, 'joined', { with: ID }), 'Another food was put to it'],
+    [happened(START, 'joinedTo', { into: ID }), 'Put to another food'],
+    [happened(START, 'unaccounted', { since: hours(-1) }), 'Nobody knows where it was since 16:00'],
+    [happened(START, 'storeWarm', { since: hours(-1) }), 'Its store was too warm, last right 16:00'],
+    [happened(START, 'storeRight'), 'Its store is right again'],
+    [happened(START, 'powerOff', { since: hours(-1), freezer: 'full' }), 'The power is off since 16:00'],
+    [happened(START, 'powerOn'), 'The power is back'],
+    [happened(START, 'iceSeen'), 'Still has ice in it'],
+    [happened(START, 'opened'), 'Opened'],
+    [happened(START, 'labelled'), 'Labelled'],
+    [
+      happened(START, 'planned', {
+        method: 'fresh',
+        serveAt: hours(2),
+        cookFastMs: 1,
+        cookSlowMs: 1,
+        restMs: 0,
+        startFrom: START,
+        startBy: START,
+      }),
+      'Planned for 19:00',
+    ],
+    [happened(START, 'signSeen'), 'Done by its look'],
+    [happened(START, 'airRead', { temperature: { value: 34, unit: 'C' } }), 'Air there 34 °C'],
+    [
+      happened(START, 'coolingPlanned', { how: 'two tubs on the shelf' } as never),
+      'Cooling: two tubs on the shelf',
+    ],
+    [happened(START, 'guided', { choice: { school: 'code', extraCare: false } }), 'Ruled by Service code'],
+    [happened(START, 'guided', { choice: { school: 'code', extraCare: true } }), 'Ruled by Extra care'],
+    [happened(START, 'guided', { choice: null }), 'Ruled as the household’s other food'],
+    [
+      happened(START, 'moved', { place: 'refrigerator', shelf: 'lower' }),
+      'Put in the refrigerator, lower shelf',
+    ],
+    [happened(START, 'moved', { place: 'car', bag: true }), 'Put in the car, in a cold bag'],
+    [
+      happened(START, 'putAway', { place: 'freezer', portions: 3, depthM: 0.03 }),
+      'Put away in the freezer, 3 portions, 3 cm deep',
+    ],
+    [
+      happened(START, 'reading', { temperature: { value: 61, unit: 'C' }, where: 'centre', correction: 1.5 }),
+      'Read 61 °C, centre, +1.5 for its thermometer',
+    ],
+    [
+      happened(START, 'reading', { temperature: { value: 61, unit: 'C' }, correction: -2, doubtful: true }),
+      'Read 61 °C, −2 for its thermometer; the thermometer is in doubt',
+    ],
+  ];
+
+  it.each(SAID)('%#: %j reads %j', (event, words) => expect(eventWords(event, CONTEXT)).toBe(words));
+
+  it('has words for everything that can happen', () =>
+    expect(new Set(SAID.map(([{ type }]) => type))).toEqual(new Set(Object.keys(payloads) as EventType[])));
 
   it('speaks the household’s units', () => {
     expect(eventWords(frozenLamb(), IMPERIAL)).toBe('5 lb 5 oz, frozen, in the freezer');
@@ -75,42 +142,6 @@ describe('eat next', () => {
       'fresh soup',
       'frozen',
     ]);
-  });
-});
-
-describe('the sketch of a trail', () => {
-  const events = [
-    frozenLamb(days(-20)),
-    happened(hours(0), 'thawStarted', { method: 'refrigerator' }),
-    happened(hours(30), 'cookingStarted'),
-    read(hours(33), 150),
-    happened(hours(33), 'offHeat'),
-  ];
-  const sketch = sketchTrail(events, hours(34));
-
-  it('runs in order of time, through every reading, and ends where it is asked to', () => {
-    for (let i = 1; i < sketch.line.length; i++)
-      expect(sketch.line[i]!.at).toBeGreaterThanOrEqual(sketch.line[i - 1]!.at);
-    expect(sketch.readings).toHaveLength(1);
-    expect(sketch.line.find(({ at }) => at === hours(33))!.temperatureC).toBeCloseTo((150 - 32) / 1.8, 6);
-    expect(sketch.line.at(-1)!.at).toBe(hours(34));
-  });
-
-  it('is drawn from the leaving of the freezer on, and for a while at least', () => {
-    expect(sketch.from).toBe(hours(0));
-    const young = sketchTrail([leftovers(START)], minutes(1));
-    expect(young.to - young.from).toBeGreaterThanOrEqual(3 * 3_600_000);
-  });
-
-  it('knows nothing of what comes later, and nothing of a food without a beginning', () => {
-    expect(sketchTrail(events, hours(10)).readings).toEqual([]);
-    expect(sketchTrail([happened(START, 'thawed')], hours(1)).line).toEqual([]);
-  });
-
-  it('warms in the refrigerator and further in the oven', () => {
-    const temperature = (at: number) => sketch.line.filter((point) => point.at <= at).at(-1)!.temperatureC;
-    expect(temperature(hours(1))).toBeGreaterThan(temperature(hours(0)));
-    expect(temperature(hours(33))).toBeGreaterThan(temperature(hours(30)));
   });
 });
 
