@@ -92,7 +92,7 @@ export const RISK_WORDS: Record<RiskId, string> = {
  */
 function describeRange(lowMs: number, highMs: number): string {
   const [unit, size] = highMs % DAY_MS === 0 && lowMs % DAY_MS === 0 ? ['day', DAY_MS] : ['h', HOUR_MS];
-  if (lowMs % (size as number) !== 0)
+  if ([lowMs, highMs].some((ms) => ms % (size as number) !== 0))
     return lowMs === highMs ? formatDuration(lowMs) : `${formatDuration(lowMs)} to ${formatDuration(highMs)}`;
   const [low, high] = [lowMs / (size as number), highMs / (size as number)];
   if (unit === 'day' && low % 7 === 0 && high % 7 === 0 && high > 7)

@@ -1,4 +1,4 @@
-import { celsius, fahrenheit, HOUR_MS, kilograms, MINUTE_MS, pounds, toKilograms } from '../units';
+import { celsius, DAY_MS, fahrenheit, HOUR_MS, kilograms, MINUTE_MS, pounds, toKilograms } from '../units';
 import {
   careRules,
   chainRules,
@@ -19,6 +19,7 @@ import {
   stricter,
   thawTime,
   UnknownRule,
+  waterRule,
   type RuleValue,
 } from '.';
 
@@ -130,6 +131,33 @@ describe('extra care', () => {
   });
 });
 
+describe('a value in words', () => {
+  const days = (lowMs: number, highMs: number, calendarDays?: number): RuleValue => ({
+    kind: 'durations',
+    lowMs,
+    highMs,
+    ...(calendarDays && { calendarDays }),
+  });
+  it.each<[RuleValue, string]>([
+    [days(DAY_MS, DAY_MS), '1 day'],
+    [days(3 * DAY_MS, 4 * DAY_MS), '3–4 days'],
+    [days(7 * DAY_MS, 7 * DAY_MS), '7 days'],
+    [days(7 * DAY_MS, 14 * DAY_MS), '1–2 weeks'],
+    [days(10 * DAY_MS, 14 * DAY_MS), '10–14 days'],
+    [days(7 * DAY_MS, 13 * DAY_MS), '7–13 days'],
+    [days(24 * 7 * HOUR_MS, 24 * 7 * HOUR_MS + HOUR_MS), '168–169 h'],
+    [days(12 * HOUR_MS, DAY_MS), '12–24 h'],
+    [days(DAY_MS, 30 * HOUR_MS), '24–30 h'],
+    [days(14 * HOUR_MS, 21 * HOUR_MS), '14–21 h'],
+    [days(90 * MINUTE_MS, 90 * MINUTE_MS), '1 h 30 min'],
+    [days(90 * MINUTE_MS, 2 * HOUR_MS), '1 h 30 min to 2 h'],
+    [days(6 * DAY_MS, 7 * DAY_MS, 7), '7 calendar days'],
+    [days(6 * DAY_MS, 7 * DAY_MS - 1, 7), `6 d to 6 d 23 h`],
+  ])('%j reads %j', (value, words) =>
+    expect(describeValue(value, { temperature: 'C', mass: 'metric' })).toBe(words),
+  );
+});
+
 describe('the stricter of two values', () => {
   const days = (lowMs: number, highMs: number, calendarDays?: number) =>
     ({ kind: 'durations', lowMs, highMs, ...(calendarDays && { calendarDays }) }) as const;
@@ -202,6 +230,48 @@ describe('the stricter of two values', () => {
       { kind: 'avoided', risks: ['rawSprouts', 'rawEgg'] },
     ],
     [
+      'the shorter mark, whole',
+      { kind: 'coolingMark', from: celsius(57), to: celsius(21), withinMs: 1 },
+      { kind: 'coolingMark', from: celsius(60), to: celsius(5), withinMs: 2 },
+      { kind: 'coolingMark', from: celsius(57), to: celsius(5), withinMs: 1 },
+    ],
+    [
+      'the shallower',
+      { kind: 'depth', most: { value: 2, unit: 'in' } },
+      { kind: 'depth', most: { value: 4, unit: 'cm' } },
+      { kind: 'depth', most: { value: 4, unit: 'cm' } },
+    ],
+    [
+      'the greater factor',
+      { kind: 'factor', times: 1 },
+      { kind: 'factor', times: 2 },
+      { kind: 'factor', times: 2 },
+    ],
+    [
+      'fewer times',
+      { kind: 'count', most: 2, of: 'times' },
+      { kind: 'count', most: 1, of: 'times' },
+      { kind: 'count', most: 1, of: 'times' },
+    ],
+    [
+      'the closer tolerance',
+      { kind: 'tolerance', degrees: 2, unit: 'C' },
+      { kind: 'tolerance', degrees: 1, unit: 'C' },
+      { kind: 'tolerance', degrees: 1, unit: 'C' },
+    ],
+    [
+      'the sooner, as that says it',
+      { kind: 'chillAgain', ms: 1, inclusive: true, served: true },
+      { kind: 'chillAgain', ms: 2, inclusive: false, served: false },
+      { kind: 'chillAgain', ms: 1, inclusive: true, served: false },
+    ],
+    [
+      'up to where both say so',
+      { kind: 'chillAgain', ms: 2, inclusive: true, served: true },
+      { kind: 'chillAgain', ms: 2, inclusive: true, served: true },
+      { kind: 'chillAgain', ms: 2, inclusive: true, served: true },
+    ],
+    [
       'under before up to',
       { kind: 'chillAgain', ms: 2, inclusive: true, served: true },
       { kind: 'chillAgain', ms: 2, inclusive: false, served: true },
@@ -225,6 +295,36 @@ describe('the stricter of two values', () => {
     ]);
   });
 
+  it('of what has no stricter side is the first', () => {
+    const [a, b] = [
+      { kind: 'months', range: { low: 1, high: 2 } },
+      { kind: 'months', range: null },
+    ] as const;
+    expect(stricter<RuleValue>(a, b)).toBe(a);
+    expect(stricter<RuleValue>(b, a)).toBe(b);
+  });
+
+  it('of two equals is the first', () => {
+    const depth = (): RuleValue => ({ kind: 'depth', most: { value: 2, unit: 'in' } });
+    const factor = (): RuleValue => ({ kind: 'factor', times: 2 });
+    for (const make of [depth, factor]) {
+      const [a, b] = [make(), make()];
+      expect(stricter(a, b)).toBe(a);
+    }
+  });
+
+  it('a sign serves where both allow one', () => {
+    const target = (sign?: string): RuleValue => ({
+      kind: 'cookTarget',
+      options: [{ at: celsius(63), heldMs: 0 }],
+      restMs: 0,
+      ...(sign && { sign }),
+    });
+    expect(stricter(target('opaque'), target('firm'))).toEqual(target('opaque'));
+    expect(stricter(target('opaque'), target())).toEqual(target());
+    expect(stricter(target(), target('opaque'))).toEqual(target());
+  });
+
   it('of two kinds is nothing', () =>
     expect(() => stricter<RuleValue>({ kind: 'binding', yes: true }, { kind: 'allowed', yes: true })).toThrow(
       TypeError,
@@ -245,6 +345,14 @@ describe('a household’s own values', () => {
     expect(ruleById('home.bandTime.limit').value).toMatchObject({ ms: 2 * HOUR_MS });
   });
 
+  it('make one set of rules each, and none where there are none', () => {
+    const value: RuleValue = { kind: 'duration', limit: 'most', ms: HOUR_MS };
+    expect(own('bandTime.limit', value)).toBe(own('bandTime.limit', { ...value }));
+    expect(rulesFor(PLAIN_GUIDANCE)).toBe(homeRules);
+    for (let n = 1; n <= 70; n += 1)
+      expect(own('bandTime.limit', { ...value, ms: n }).bandTime.limit.value.ms).toBe(n);
+  });
+
   it('never loosen a rule', () => {
     const rules = own('bandTime.limit', { kind: 'duration', limit: 'most', ms: 9 * HOUR_MS });
     expect(rules.bandTime.limit).toEqual(homeRules.bandTime.limit);
@@ -256,6 +364,18 @@ describe('a household’s own values', () => {
   ])('are refused for %s', (_what, path, value) =>
     expect(guidanceSchema.safeParse({ ...PLAIN_GUIDANCE, own: [{ path, value }] }).success).toBe(false),
   );
+
+  it('are taken where they fit, up to sixty', () => {
+    const fits = { path: 'bandTime.limit', value: { kind: 'duration', limit: 'most', ms: HOUR_MS } };
+    const taken = (own: object[]) => guidanceSchema.safeParse({ ...PLAIN_GUIDANCE, own }).success;
+    expect(taken([fits])).toBe(true);
+    expect(taken(Array(60).fill(fits))).toBe(true);
+    expect(taken(Array(61).fill(fits))).toBe(false);
+    expect(guidanceSchema.safeParse({ ...PLAIN_GUIDANCE, school: 'aunt' }).success).toBe(false);
+    expect(guidanceSchema.safeParse({ school: 'home', own: [] }).success).toBe(false);
+    const refused = guidanceSchema.safeParse({ ...PLAIN_GUIDANCE, own: [{ ...fits, path: 'nowhere' }] });
+    expect(refused.error!.issues[0]!.message).toBe('There is no such rule to set.');
+  });
 });
 
 describe('thawing time', () => {
@@ -282,4 +402,9 @@ describe('thawing time', () => {
       fastMs: 20 * HOUR_MS,
       slowMs: 24 * HOUR_MS,
     }));
+
+  it('in water goes by the rule for birds or that for packs', () => {
+    expect(waterRule('wholeBird', homeRules)).toBe(homeRules.thawing.waterBird);
+    expect(waterRule('pieces', homeRules)).toBe(homeRules.thawing.waterPack);
+  });
 });

@@ -4,15 +4,18 @@ import { evening } from '../testing/evening';
 import {
   cookedLamb,
   days,
+  FOOD_ID,
   frozenLamb,
   happened,
+  hours,
+  leftovers,
   minutes,
   read,
   START,
   stateOf,
   verdict,
 } from '../testing/story';
-import { BrokenTrail, eventSchema, foldEvent, foldTrail, followsOn } from '.';
+import { BrokenTrail, eventSchema, foldEvent, foldTrail, followsOn, referredTo, settle } from '.';
 
 describe('folding', () => {
   it('does not depend on the order of arrival', () => {
@@ -101,6 +104,64 @@ describe('folding', () => {
     // Three of its five days were used before: two are left after thawing.
     expect(verdict(events, days(43))).toBe('actBy');
     expect(verdict(events, days(43) + 1)).toBe('discard');
+  });
+});
+
+describe('the order of things', () => {
+  it('is by when they happened, then by when they were made', () => {
+    const [a, b] = [happened(hours(1), 'opened'), happened(hours(1), 'labelled')];
+    expect(settle([b, a])).toEqual([a, b]);
+    expect(settle([a, b])).toEqual([a, b]);
+  });
+
+  it('begins with the food: what is said to be earlier was as soon as it came', () => {
+    const soup = leftovers(START);
+    const early = happened(hours(-3), 'moved', { place: 'counter' });
+    expect(stateOf([soup, early])).toMatchObject({ place: 'counter', placeSince: START, lastAt: START });
+    expect(stateOf([soup, early]).exposures).toMatchObject([{ from: START }]);
+  });
+
+  it('what happened at the same moment can still be folded on', () => {
+    const state = stateOf([leftovers(START), happened(hours(1), 'labelled')]);
+    expect(followsOn(state, happened(hours(1), 'opened'))).toBe(true);
+    expect(followsOn(state, happened(hours(1) - 1, 'opened'))).toBe(false);
+    expect(followsOn(state, happened(hours(2), 'joined', { with: FOOD_ID }))).toBe(false);
+  });
+
+  it('a correction is no event of the history itself, and one of another event leaves the rest', () => {
+    const [a, b] = [happened(hours(1), 'opened'), happened(hours(2), 'labelled')];
+    const wrong = happened(hours(3), 'corrected', { eventId: a.id, withdrawn: true });
+    expect(settle([a, b, wrong])).toEqual([b]);
+    const newer = happened(hours(4), 'corrected', { eventId: a.id, at: hours(1.5) });
+    expect(settle([a, b, wrong, newer])).toEqual([{ ...a, at: hours(1.5) }, b]);
+    expect(settle([newer, wrong, b, a])).toEqual([{ ...a, at: hours(1.5) }, b]);
+  });
+});
+
+describe('the foods a history refers to', () => {
+  it('are the one it was divided from and those put to it', () => {
+    const portion = happened(START, 'portioned', { from: 'batch', name: 'Tub', massKg: 1 });
+    const joined = happened(hours(1), 'joined', { with: 'other' });
+    expect(referredTo([portion, joined, happened(hours(2), 'labelled')])).toEqual(['batch', 'other']);
+  });
+});
+
+describe('the guidance of a food', () => {
+  const chosen = (at: number, school: 'code' | 'chain' | null) =>
+    happened(at, 'guided', { choice: school && { school, extraCare: false } });
+  it('is the one chosen last, for all that happened', () => {
+    const choices = [
+      leftovers(START),
+      chosen(hours(1), 'code'),
+      chosen(hours(2), 'chain'),
+      happened(hours(3), 'labelled'),
+    ];
+    expect(stateOf(choices).guidedBy).toEqual({ school: 'chain', extraCare: false });
+    expect(stateOf([...choices, chosen(hours(4), null)]).guidedBy).toBeNull();
+    const deep = happened(minutes(30), 'putAway', { place: 'refrigerator', portions: 1, depthM: 0.2 });
+    const pot = [...cookedLamb(START, 170), deep];
+    expect(stateOf(pot).exposures.at(-1)).toMatchObject({ to: null });
+    expect(stateOf([...pot, chosen(hours(9), 'code')]).exposures.at(-1)).toMatchObject({ to: minutes(30) });
   });
 });
 
