@@ -1,6 +1,7 @@
 import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
-import { waterRule, widened, type Span } from '../guidance';
+import { waterRule, widened, type RuleSet, type Span } from '../guidance';
+import { lifeAfterThaw, storageOf } from '../trail';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
 import { cookSpan, thawSpan } from './spans';
 
@@ -104,18 +105,20 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
 }
 
 function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
-  const { rules, form, food } = input;
+  const { rules, form } = input;
+  const kinds = { foodKey: input.food.id, parts: input.parts };
   const byRule = thawSpan(method, input);
   const thaw = byRule && widened(byRule, input.computedThaw?.[method]);
   const cookAtOnceMs = rules.thawing.cookAtOnce.value.ms;
   switch (method) {
     case 'refrigerator': {
-      const hold = rules.afterThaw[food.afterThaw];
+      const hold = lifeAfterThaw(kinds, input.usedMs, rules);
       return {
         thaw,
-        holdMs: hold.value.highMs,
+        holdMs: hold.highMs,
         attended: false,
-        ruleIds: [rules.thawing.refrigerator.id, hold.id],
+        obstacle: input.usedMs > 0 ? holdTooShort(thaw!, hold.highMs) : undefined,
+        ruleIds: [rules.thawing.refrigerator.id, hold.rule.id],
       };
     }
     case 'coldWater': {
@@ -142,31 +145,40 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: 0,
         attended: false,
-        ...keeping(rules.afterThaw[food.afterThaw], input.since, cookStartAt),
+        ...keeping(lifeAfterThaw(kinds, input.usedMs, rules), input.since, cookStartAt),
       };
     case 'fresh':
       return {
         thaw: null,
         holdMs: 0,
         attended: false,
-        ...keeping(
-          rules.storage[food.rawStorage ?? food.cookedStorage].refrigerator,
-          input.since,
-          cookStartAt,
-        ),
+        ...keeping(freshLife(kinds, rules), input.since, cookStartAt),
       };
   }
 }
 
+/** Thawed at its fast end, food that used up days before it was frozen may not keep until the slow end has passed. */
+function holdTooShort({ fastMs, slowMs }: Span, holdMs: number): Obstacle | undefined {
+  const over = slowMs - fastMs - holdMs;
+  return over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined;
+}
+
+type Keeps = ReturnType<typeof lifeAfterThaw>;
+
+function freshLife(kinds: Parameters<typeof lifeAfterThaw>[0], rules: RuleSet): Keeps {
+  const rule = storageOf({ ...kinds, cooked: false }, rules).refrigerator;
+  return { rule, ...rule.value };
+}
+
 /** Whether raw food in the refrigerator still keeps until the oven. */
 function keeping(
-  rule: { readonly id: string; readonly value: { readonly highMs: number } },
+  { rule: { id }, highMs }: Keeps,
   since: number | null,
   cookStartAt: number,
 ): Pick<Way, 'obstacle' | 'ruleIds'> {
-  if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [rule.id] };
-  const over = cookStartAt - (since + rule.value.highMs);
-  return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [rule.id] };
+  if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [id] };
+  const over = cookStartAt - (since + highMs);
+  return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [id] };
 }
 
 interface Wanted {

@@ -11,11 +11,15 @@ export type Condition = 'frozen' | 'thawed' | 'fresh';
 /** All that the comparison of methods needs to know about one food and one meal. */
 export interface PlanInput {
   readonly food: Food;
+  /** The kinds of food a mixed dish is made of besides. */
+  readonly parts: readonly string[];
   readonly form: FormId;
   readonly massKg: number;
   readonly condition: Condition;
   /** For fresh food when it was bought, for thawed food when it was thawed; null when nobody knows. */
   readonly since: number | null;
+  /** How many of its days it had used up before it was frozen, ms. */
+  readonly usedMs: number;
   readonly serveAt: number;
   /** Cooking time of the thawed food: the chart's, or the cook's own (then both ends are the same). */
   readonly cook: Span;

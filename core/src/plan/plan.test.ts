@@ -32,6 +32,8 @@ const input = (over: Partial<PlanInput> = {}): PlanInput => {
   const massKg = over.massKg ?? 2.4;
   return {
     food: lamb,
+    parts: [],
+    usedMs: 0,
     form: 'boneInJoint',
     massKg,
     condition: 'frozen',
@@ -133,6 +135,28 @@ describe('food that is not frozen', () => {
     expect(fresh(serveAt - 50 * HOUR_MS).obstacle!.why).toBe('keepsTooShort');
     expect(fresh(null).obstacle!.why).toBe('ageUnknown');
   });
+  it('takes a mixed dish for the shortest-lived of its parts', () => {
+    const { serveAt } = input();
+    const fresh = (parts: string[]) =>
+      compareMethods(input({ condition: 'fresh', parts, since: serveAt - 3 * 24 * HOUR_MS }))[0]!;
+    expect(fresh([]).obstacle).toBeNull();
+    expect(fresh(['chicken-thighs']).obstacle!.why).toBe('keepsTooShort');
+  });
+
+  it('takes off the days it had used up before it was frozen', () => {
+    const days = (n: number) => n * 24 * HOUR_MS;
+    const serveAt = input().now + days(9);
+    const thaw = (usedDays: number) =>
+      by(compareMethods(input({ serveAt, usedMs: days(usedDays), availability: ALWAYS })), 'refrigerator');
+    const [full, some] = [thaw(0), thaw(4)];
+    expect(full.ruleIds).toContain('home.afterThaw.redMeatCut');
+    expect(some.ruleIds).toContain('home.storage.roasts.refrigerator');
+    expect(some.window!.to).toBe(full.window!.to);
+    // Lamb keeps 5 days thawed; with 4 of its 5 used up, one is left.
+    expect(some.window!.from - full.window!.from).toBe(days(4));
+    expect(thaw(5).obstacle).toEqual({ why: 'keepsTooShort', byMs: full.thaw!.slowMs - full.thaw!.fastMs });
+  });
+
   it('when thawed goes by its limit after thawing', () => {
     const thawed = compareMethods(input({ condition: 'thawed', since: input().now - 5 * 24 * HOUR_MS }))[0]!;
     expect(thawed.obstacle!.why).toBe('keepsTooShort');

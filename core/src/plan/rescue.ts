@@ -1,6 +1,6 @@
 import { foodById } from '../foods';
 import type { RuleSet } from '../guidance';
-import type { FoodState } from '../trail';
+import { usedBeforeFreezing, type FoodState } from '../trail';
 import type { Availability } from '../time';
 import { compareMethods, type MethodPlan } from './compareMethods';
 import { scheduleOf } from './schedule';
@@ -35,6 +35,8 @@ export function rescueOf(
     plan.serveAt > now && (state.stage === 'frozen' || state.stage === 'thawing')
       ? compareMethods({
           food: foodById(state.foodKey),
+          parts: state.parts,
+          usedMs: usedBeforeFreezing(state),
           form: state.form,
           massKg: state.massKg,
           condition: 'frozen',

@@ -18,5 +18,5 @@ export { uncontrolled } from './air';
 export * from './anothers';
 export { inTheCold } from './placing';
 export { powerOffIn } from './spells';
-export { endOf, livesOf } from './life';
+export { endOf, lifeAfterThaw, livesOf } from './life';
 export * from './eventWords';

@@ -42,19 +42,30 @@ export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
   if (state.cooked) return [plain, ...sinceThawed(state, plain, rules)];
   if (!state.thaw) return [plain];
 
-  // The smaller of the limit after thawing and the days left from before freezing.
-  const after = afterThawOf(state, rules);
-  const left = storage.value.highMs - state.thaw.usedMs;
-  const count = { startedAt: thawedAt(state, rules), pauses: [] };
-  if (left >= after.value.highMs) return [{ rule: after, ...countOf(after.value), ...count }];
-  return [
-    {
-      rule: storage,
-      ...count,
-      lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
-      highMs: Math.max(0, left),
-    },
-  ];
+  const life = lifeAfterThaw(state, state.thaw.usedMs, rules);
+  return [{ ...life, startedAt: thawedAt(state, rules), pauses: [] }];
+}
+
+/**
+ * How long raw food keeps once it is thawed: the smaller of the limit after thawing and the days left from before freezing
+ * (guidance §11.9).
+ *
+ * @param usedMs of its days, before it was frozen
+ */
+export function lifeAfterThaw(
+  food: Pick<FoodState, 'foodKey' | 'parts'>,
+  usedMs: number,
+  rules: RuleSet,
+): Omit<Life, 'startedAt' | 'pauses'> {
+  const after = afterThawOf(food, rules);
+  const storage = storageOf({ ...food, cooked: false }, rules).refrigerator;
+  const left = storage.value.highMs - usedMs;
+  if (left >= after.value.highMs) return { rule: after, ...countOf(after.value) };
+  return {
+    rule: storage,
+    lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
+    highMs: Math.max(0, left),
+  };
 }
 
 const countOf = ({ lowMs, highMs, calendarDays }: DurationRange) => ({

@@ -6,16 +6,25 @@ import type { FoodState, ThawState } from './state';
 
 /** Starts a thaw, or a new method for one that is under way, and remembers the days used up before freezing. */
 export function beginThaw(state: FoodState, method: ThawState['method'], at: number): FoodState {
-  const before = state.thaw?.usedMs ?? 0;
-  const used =
-    state.frozenSince === null || state.daysFrom === null
-      ? before
-      : Math.max(0, state.frozenSince - state.daysFrom - pausedMs(state.pauses));
   return {
     ...unfreeze(state, at),
     stage: 'thawing',
-    thaw: { method, startedAt: at, lastChangeAt: at, changes: 0, usedMs: used, thawedAt: null },
+    thaw: {
+      method,
+      startedAt: at,
+      lastChangeAt: at,
+      changes: 0,
+      usedMs: usedBeforeFreezing(state),
+      thawedAt: null,
+    },
   };
+}
+
+/** How many of its days raw food had used up before it was frozen, ms; none where nobody knows since when they count. */
+export function usedBeforeFreezing({ thaw, frozenSince, daysFrom, pauses }: FoodState): number {
+  return frozenSince === null || daysFrom === null
+    ? (thaw?.usedMs ?? 0)
+    : Math.max(0, frozenSince - daysFrom - pausedMs(pauses));
 }
 
 /**

@@ -78,6 +78,8 @@ function tonightsTrout(opens: number, when: When): FoodEvent[] {
   const way = compareMethods({
     ...planned,
     food: foodById(added.foodKey),
+    parts: [],
+    usedMs: 0,
     form: added.form,
     massKg: added.massKg,
     condition: 'frozen',

@@ -1,4 +1,4 @@
-import { searchFoods } from '@omtel/core/foods';
+import { foodById, searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useMemo, useState } from 'react';
@@ -8,7 +8,7 @@ import { Field } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { REACH } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { chosenFromStores, type ChosenFood } from './draft';
+import { chosenFromStores, chosenToFetch, type ChosenFood } from './draft';
 
 interface FoodPickerProps {
   /** Raw foods at hand; they come first. */
@@ -18,18 +18,20 @@ interface FoodPickerProps {
 
 const MOST_SHOWN = 7;
 
-/** Finds a food: what is in the stores first, then the catalogue. */
+/** Finds a food: what is in the stores first, then the household's own, then the catalogue. */
 export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
   const [text, setText] = useState('');
-  const { units } = useKitchen();
+  const { units, settings } = useKitchen();
   const found = useMemo(() => searchFoods(text), [text]);
   const wanted = new Set(found.map(({ id }) => id));
   const atHand = stores.filter(
     ({ foodKey, name }) =>
       text.trim() === '' || wanted.has(foodKey) || name.toLowerCase().includes(text.trim().toLowerCase()),
   );
-  const others =
-    text.trim() === '' ? [] : found.filter(({ cooking }) => cooking !== null).slice(0, MOST_SHOWN);
+  const isCooked = (id: string) => foodById(id).cooking !== null;
+  const own = searchOwnFoods(settings.ownFoods, text).filter(({ kinds }) => kinds.some(isCooked));
+  const kinds = found.filter(({ id }) => isCooked(id)).map(({ id, name }) => ({ id, name, kinds: [id] }));
+  const others = text.trim() === '' ? own : [...own, ...kinds].slice(0, MOST_SHOWN);
   return (
     <View style={styles.picker}>
       <Field
@@ -50,7 +52,7 @@ export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
       </Rows>
       <Rows title={others.length ? 'Not at hand yet' : undefined}>
         {others.map((food) => (
-          <Option key={food.id} name={food.name} detail="" onPress={() => onChoose({ food, stored: null })} />
+          <Option key={food.id} name={food.name} detail="" onPress={() => onChoose(chosenToFetch(food))} />
         ))}
       </Rows>
       {text.trim() !== '' && atHand.length + others.length === 0 && (

@@ -16,7 +16,7 @@ export function NewPlanScreen() {
   if (chosen)
     return (
       <PlanForm
-        key={chosen.stored?.foodId ?? chosen.food.id}
+        key={chosen.stored?.foodId ?? chosen.name}
         chosen={chosen}
         onChangeFood={() => setChosen(null)}
       />

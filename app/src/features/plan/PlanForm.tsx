@@ -51,7 +51,7 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
 
   return (
     <Screen
-      title={chosen.stored?.name ?? chosen.food.name}
+      title={chosen.name}
       subtitle="New plan"
       backTo="/plan"
       aside={<UnitSwitch />}

@@ -8,7 +8,7 @@ import type { PlanInputs } from './usePlanning';
 
 /** The events of accepting a way: the plan, and the food itself where it was not in the stores. */
 export function acceptedEvents(
-  { food, stored }: ChosenFood,
+  { name, food, parts, stored }: ChosenFood,
   { form, condition }: PlanDraft,
   { massKg, serveAt, cookFastMs, cookSlowMs, restMs, since, computedThaw }: PlanInputs,
   { method, window }: MethodPlan,
@@ -18,7 +18,8 @@ export function acceptedEvents(
   const foodId = stored?.foodId ?? uuid();
   const added = newEvent(foodId, now, 'added', {
     foodKey: food.id,
-    name: food.name,
+    name,
+    ...(parts.length && { parts: [...parts] }),
     massKg,
     form,
     condition,

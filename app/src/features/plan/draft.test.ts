@@ -1,10 +1,9 @@
-import { foodById } from '@omtel/core/foods';
 import { homeRules } from '@omtel/core/guidance';
 import { MINUTE_MS } from '@omtel/core/units';
 import { lambAdded, NOW, stateOf } from '../../../test/story';
 import { newEvent } from '../../store/outbox/record';
 import { acceptedEvents } from './accept';
-import { chosenFromStores, draftFor, readMinutes, readServeAt, sinceOf } from './draft';
+import { chosenFromStores, chosenToFetch, draftFor, readMinutes, readServeAt, sinceOf } from './draft';
 
 const chosen = chosenFromStores(stateOf(lambAdded()));
 
@@ -20,7 +19,7 @@ describe('a draft', () => {
   });
 
   it('asks for the weight of one that is not', () => {
-    const salmon = { food: foodById('trout-side'), stored: null };
+    const salmon = chosenToFetch({ name: 'Side of trout', kinds: ['trout-side'] });
     expect(draftFor(salmon, 'kg', homeRules)).toMatchObject({ mass: '', restMinutes: '5' });
   });
 });

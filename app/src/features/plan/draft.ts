@@ -1,4 +1,4 @@
-import { foodById, type Food, type FormId } from '@omtel/core/foods';
+import { foodById, type Food, type FormId, type OwnFood } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
 import { atClock, parseClockTime } from '@omtel/core/time';
@@ -32,16 +32,27 @@ export interface PlanDraft {
   readonly restMinutes: string;
 }
 
-/** The food chosen: one in the stores, or one of the catalogue still to be fetched. */
+/** The food chosen: one in the stores, or one of the catalogue or of the household's own still to be fetched. */
 export interface ChosenFood {
+  readonly name: string;
   readonly food: Food;
+  /** The kinds a mixed dish is ruled as besides. */
+  readonly parts: readonly string[];
   readonly stored: FoodState | null;
 }
 
 export const chosenFromStores = (stored: FoodState): ChosenFood => ({
+  name: stored.name,
   food: foodById(stored.foodKey),
+  parts: stored.parts,
   stored,
 });
+
+/** A kind of the catalogue, or a food of the household's own. */
+export const chosenToFetch = ({
+  name,
+  kinds: [foodKey, ...parts],
+}: Pick<OwnFood, 'name' | 'kinds'>): ChosenFood => ({ name, food: foodById(foodKey!), parts, stored: null });
 
 /** A draft for a food: its own weight and state where it is in the stores, the usual otherwise. */
 export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules: RuleSet): PlanDraft {

@@ -1,5 +1,6 @@
 import { readMass } from '@omtel/core/foods';
 import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
+import { usedBeforeFreezing } from '@omtel/core/trail';
 import { MINUTE_MS, type Problem } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
@@ -36,7 +37,7 @@ export interface Planning {
 
 /** Reads a draft and compares the ways to the table that follow from it, going by the slower of rule and heat transfer. */
 export function usePlanning(
-  { food, stored }: ChosenFood,
+  { food, parts, stored }: ChosenFood,
   draft: PlanDraft,
   computedThaw: ComputedThaw,
 ): Planning {
@@ -62,6 +63,8 @@ export function usePlanning(
     const plans = compareMethods({
       ...shared,
       food,
+      parts,
+      usedMs: stored ? usedBeforeFreezing(stored) : 0,
       form: draft.form,
       condition: draft.condition,
       cook,
@@ -71,5 +74,5 @@ export function usePlanning(
       rules,
     });
     return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
-  }, [food, stored, draft, computedThaw, units, minute, zone, rules, settings.availability]);
+  }, [food, parts, stored, draft, computedThaw, units, minute, zone, rules, settings.availability]);
 }
