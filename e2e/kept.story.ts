@@ -96,6 +96,10 @@ test('a food of the household’s own is kept for the next time, found in the gu
   await page.getByLabel('Find a number').fill('pilaf');
   await expect(page.getByText('Launch-day pilaf')).toBeVisible();
   await expect(page.getByText('Cook to').first()).toBeVisible();
+  await go('Plan');
+  await tap('New plan');
+  await tap('Launch-day pilaf');
+  await expect(page.getByRole('heading', { name: 'Launch-day pilaf', level: 1 })).toBeVisible();
   await go('Stores');
   await tap('Put something in');
   await tap('Launch-day pilaf');
