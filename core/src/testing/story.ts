@@ -34,6 +34,28 @@ export function happened<Type extends EventType>(
 export const read = (when: number, value: number, unit: 'C' | 'F' = 'F'): FoodEvent =>
   happened(when, 'reading', { temperature: { value, unit } });
 
+/** Raw chicken bought at a moment, or whatever else is said of it. */
+export const raw = (over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
+  happened(when, 'added', {
+    foodKey: 'chicken-thighs',
+    name: 'It',
+    massKg: 1,
+    form: 'pieces',
+    condition: 'fresh',
+    place: 'refrigerator',
+    since: when,
+    ...over,
+  });
+
+export const moved = (
+  when: number,
+  place: Payload<'moved'>['place'],
+  how: Partial<Payload<'moved'>> = {},
+): FoodEvent => happened(when, 'moved', { place, ...how });
+
+export const putAway = (when: number, depthM = 0.03, over: Partial<Payload<'putAway'>> = {}): FoodEvent =>
+  happened(when, 'putAway', { place: 'refrigerator', portions: 2, depthM, ...over });
+
 export const frozenLamb = (when = START, foodKey = 'lamb-shoulder-bone-in', massKg = 2.4): FoodEvent =>
   happened(when, 'added', {
     foodKey,

@@ -11,26 +11,15 @@ import {
   hours,
   leftovers,
   minutes,
+  moved,
+  putAway,
+  raw,
   read,
   rule,
   START,
 } from '../testing/story';
-import type { FoodEvent, Payload } from '.';
+import type { FoodEvent } from '.';
 
-const raw = (foodKey: string, over: Partial<Payload<'added'>> = {}, at = START) =>
-  happened(at, 'added', {
-    foodKey,
-    name: 'It',
-    massKg: 1,
-    form: 'pieces',
-    condition: 'fresh',
-    place: 'refrigerator',
-    since: at,
-    ...over,
-  });
-const moved = (at: number, place: Payload<'moved'>['place']) => happened(at, 'moved', { place });
-const putAway = (at: number, depthM = 0.03) =>
-  happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM });
 const thawing = (method: 'refrigerator' | 'coldWater' | 'microwave') => [
   frozenLamb(),
   happened(START, 'thawStarted', { method }),
@@ -39,9 +28,9 @@ const done = cookedLamb(START, 170);
 const kept = [...done, putAway(minutes(60))];
 const heatedAgain = [...kept, happened(days(1), 'cookingStarted')];
 const soup = leftovers(hours(-1), 'lentil-soup', hours(-1));
-const can = raw('sardines-opened', { condition: 'cooked', place: 'cupboard', since: null });
+const can = raw({ foodKey: 'sardines-opened', condition: 'cooked', place: 'cupboard', since: null });
 const powerOff = happened(hours(1), 'powerOff', { since: hours(1), freezer: 'half' });
-const onHeat = [raw('chicken-thighs'), happened(hours(1), 'cookingStarted')];
+const onHeat = [raw({ foodKey: 'chicken-thighs' }), happened(hours(1), 'cookingStarted')];
 
 /** What no worked case says yet: every sentence a cook can be told, under the school that says it. */
 const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSetId][] = [
@@ -67,13 +56,13 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     hours(2),
   ],
   ['thawed in the refrigerator', [...thawing('refrigerator'), happened(days(1), 'thawed')], days(2)],
-  ['raw, its last day', [raw('ground-beef')], days(1.5)],
-  ['raw, one day over', [raw('ground-beef')], days(3)],
-  ['raw, out of the cold', [raw('ground-beef'), moved(hours(1), 'counter')], hours(2)],
+  ['raw, its last day', [raw({ foodKey: 'ground-beef' })], days(1.5)],
+  ['raw, one day over', [raw({ foodKey: 'ground-beef' })], days(3)],
+  ['raw, out of the cold', [raw({ foodKey: 'ground-beef' }), moved(hours(1), 'counter')], hours(2)],
   [
     'raw, twice out of the cold',
     [
-      raw('ground-beef'),
+      raw({ foodKey: 'ground-beef' }),
       moved(hours(1), 'counter'),
       moved(hours(1.5), 'refrigerator'),
       moved(hours(20), 'counter'),
@@ -82,13 +71,13 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
   ],
   [
     'raw, back in the cold',
-    [raw('ground-beef'), moved(hours(1), 'counter'), moved(hours(1.5), 'refrigerator')],
+    [raw({ foodKey: 'ground-beef' }), moved(hours(1), 'counter'), moved(hours(1.5), 'refrigerator')],
     hours(2),
   ],
   [
     'cooked, its raw time and its cooked time',
     [
-      raw('chicken-thighs', { place: 'counter' }),
+      raw({ foodKey: 'chicken-thighs', place: 'counter' }),
       happened(hours(1), 'cookingStarted'),
       read(hours(2), 170),
       happened(hours(2), 'offHeat'),
@@ -122,13 +111,13 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
   ['frozen, past its best', [frozenLamb()], days(500)],
   [
     'frozen, what does not freeze well',
-    [raw('egg-salad', { condition: 'cooked', place: 'freezer' })],
+    [raw({ foodKey: 'egg-salad', condition: 'cooked', place: 'freezer' })],
     days(9),
   ],
   ['frozen, cooked nobody knows when', [leftovers(null), moved(hours(1), 'freezer')], days(9)],
   [
     'frozen, raw nobody knows since when',
-    [raw('ground-beef', { condition: 'frozen', place: 'freezer', since: null })],
+    [raw({ foodKey: 'ground-beef', condition: 'frozen', place: 'freezer', since: null })],
     days(9),
   ],
   ['frozen, cooked', [soup, moved(hours(1), 'freezer')], days(9)],
@@ -173,7 +162,7 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     hours(3.5),
     'chain',
   ],
-  ['raw, too late to chill', [raw('ground-beef', { place: 'counter' })], hours(3), 'chain'],
+  ['raw, too late to chill', [raw({ foodKey: 'ground-beef', place: 'counter' })], hours(3), 'chain'],
   [
     'thawed and cooked, a day',
     [soup, moved(hours(1), 'freezer'), moved(days(9), 'refrigerator')],
@@ -195,7 +184,7 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
   [
     'frozen again raw',
     [
-      raw('ground-beef', { condition: 'frozen', place: 'freezer' }),
+      raw({ foodKey: 'ground-beef', condition: 'frozen', place: 'freezer' }),
       happened(START, 'thawStarted', { method: 'refrigerator' }),
       happened(days(1), 'thawed'),
       moved(days(1) + 1, 'freezer'),
@@ -210,11 +199,11 @@ const CASES: [said: string, events: FoodEvent[], moment: number, school?: RuleSe
     days(9),
     'code',
   ],
-  ['not with extra care', [raw('smoked-salmon', { condition: 'cooked' })], START, 'care'],
+  ['not with extra care', [raw({ foodKey: 'smoked-salmon', condition: 'cooked' })], START, 'care'],
   [
     'water that counts',
     [
-      raw('chicken-thighs', { condition: 'frozen', place: 'freezer' }),
+      raw({ foodKey: 'chicken-thighs', condition: 'frozen', place: 'freezer' }),
       happened(START, 'thawStarted', { method: 'coldWater' }),
     ],
     minutes(20),

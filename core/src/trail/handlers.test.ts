@@ -8,6 +8,9 @@ import {
   hours,
   leftovers,
   minutes,
+  moved,
+  putAway,
+  raw,
   read,
   START,
   stateOf,
@@ -15,22 +18,7 @@ import {
 import { HOUR_MS } from '../units';
 import type { EventType, FoodEvent, FoodState, Payload } from '.';
 
-const raw = (over: Partial<Payload<'added'>> = {}) =>
-  happened(START, 'added', {
-    foodKey: 'chicken-thighs',
-    name: 'Thighs',
-    massKg: 0.8,
-    form: 'pieces',
-    condition: 'fresh',
-    place: 'refrigerator',
-    since: START,
-    ...over,
-  });
 const soup = leftovers(START);
-const moved = (at: number, over: Partial<Payload<'moved'>>) =>
-  happened(at, 'moved', { place: 'refrigerator', ...over });
-const putAway = (at: number, over: Partial<Payload<'putAway'>> = {}) =>
-  happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.03, ...over });
 const thaw = (at: number, method: Payload<'thawStarted'>['method'] = 'refrigerator') =>
   happened(at, 'thawStarted', { method });
 const plan: Payload<'planned'> = {
@@ -154,10 +142,10 @@ describe('thawing', () => {
   it('remembers the days it had used up before the freezer, once', () => {
     const used = [
       raw(),
-      moved(days(1), { place: 'freezer' }),
+      moved(days(1), 'freezer'),
       thaw(days(9)),
       happened(days(9.5), 'thawed'),
-      moved(days(10), { place: 'freezer' }),
+      moved(days(10), 'freezer'),
       thaw(days(20), 'coldWater'),
     ];
     expect(stateOf(used.slice(0, 3)).thaw!.usedMs).toBe(24 * HOUR_MS);
@@ -238,9 +226,9 @@ describe('putting away', () => {
       plan: null,
       container: { portions: 2, depthM: 0.03 },
     });
-    const covered = [soup, moved(hours(1), { shelf: 'top', covered: true })];
+    const covered = [soup, moved(hours(1), 'refrigerator', { shelf: 'top', covered: true })];
     expect(stateOf([...covered, putAway(hours(2))])).toMatchObject({ shelf: null, covered: true });
-    expect(stateOf([...covered, putAway(hours(2), { shelf: 'door', covered: false })])).toMatchObject({
+    expect(stateOf([...covered, putAway(hours(2), 0.03, { shelf: 'door', covered: false })])).toMatchObject({
       shelf: 'door',
       covered: false,
     });
@@ -249,25 +237,25 @@ describe('putting away', () => {
 
 describe('moving', () => {
   it('within the refrigerator changes what is said and no more', () => {
-    const on = [soup, moved(hours(1), { shelf: 'top', covered: true })];
-    expect(stateOf([...on, moved(hours(2), { shelf: 'lower' })])).toMatchObject({
+    const on = [soup, moved(hours(1), 'refrigerator', { shelf: 'top', covered: true })];
+    expect(stateOf([...on, moved(hours(2), 'refrigerator', { shelf: 'lower' })])).toMatchObject({
       shelf: 'lower',
       covered: true,
       placeSince: START,
     });
-    expect(stateOf([...on, moved(hours(2), { covered: false })])).toMatchObject({
+    expect(stateOf([...on, moved(hours(2), 'refrigerator', { covered: false })])).toMatchObject({
       shelf: 'top',
       covered: false,
     });
   });
 
   it('elsewhere leaves the shelf, and takes the lid along', () => {
-    const on = [soup, moved(hours(1), { shelf: 'top', covered: true })];
-    expect(stateOf([...on, moved(hours(2), { place: 'counter' })])).toMatchObject({
+    const on = [soup, moved(hours(1), 'refrigerator', { shelf: 'top', covered: true })];
+    expect(stateOf([...on, moved(hours(2), 'counter')])).toMatchObject({
       shelf: null,
       covered: true,
     });
-    expect(stateOf([...on, moved(hours(2), { place: 'freezer', covered: false })])).toMatchObject({
+    expect(stateOf([...on, moved(hours(2), 'freezer', { covered: false })])).toMatchObject({
       covered: false,
     });
   });
@@ -280,43 +268,43 @@ describe('moving', () => {
       happened(hours(1.3), 'offHeat'),
     ];
     for (const place of ['refrigerator', 'freezer'] as const)
-      expect(stateOf([...half, moved(hours(1.4), { place })]).faults).toMatchObject([{ kind: 'partCooked' }]);
-    expect(stateOf([...half, moved(hours(1.4), { place: 'table' })]).faults).toEqual([]);
+      expect(stateOf([...half, moved(hours(1.4), place)]).faults).toMatchObject([{ kind: 'partCooked' }]);
+    expect(stateOf([...half, moved(hours(1.4), 'table')]).faults).toEqual([]);
   });
 
   it('out of the freezer thaws what is raw, and keeps what is cooked', () => {
-    expect(stateOf([frozenLamb(), moved(hours(1), {})])).toMatchObject({
+    expect(stateOf([frozenLamb(), moved(hours(1), 'refrigerator')])).toMatchObject({
       stage: 'thawing',
       thaw: { startedAt: hours(1) },
     });
-    const frozen = [soup, moved(hours(1), { place: 'freezer' })];
-    expect(stateOf([...frozen, moved(days(1), {})])).toMatchObject({
+    const frozen = [soup, moved(hours(1), 'freezer')];
+    expect(stateOf([...frozen, moved(days(1), 'refrigerator')])).toMatchObject({
       stage: 'stored',
       frozenSince: null,
       pauses: [{ from: hours(1), to: days(1) }],
     });
-    expect(stateOf([...frozen, moved(hours(2), { place: 'freezer' })])).toMatchObject({
+    expect(stateOf([...frozen, moved(hours(2), 'freezer')])).toMatchObject({
       frozenSince: hours(1),
       pauses: [],
     });
   });
 
   it('a deep pot out and back is as deep as it was, and in the cold all along it is not new there', () => {
-    const pot = [...cookedLamb(START, 170), putAway(minutes(10), { depthM: 0.2 })];
-    const back = [...pot, moved(minutes(20), { place: 'counter' }), moved(minutes(30), {})];
+    const pot = [...cookedLamb(START, 170), putAway(minutes(10), 0.2)];
+    const back = [...pot, moved(minutes(20), 'counter'), moved(minutes(30), 'refrigerator')];
     expect(stateOf(back).exposures.at(-1)).toMatchObject({
       place: 'refrigerator',
       from: minutes(30),
       certain: false,
     });
-    const frozen = [...pot, moved(minutes(20), { place: 'freezer' })];
+    const frozen = [...pot, moved(minutes(20), 'freezer')];
     expect(stateOf(frozen).exposures.filter(({ from }) => from === minutes(20))).toEqual([]);
   });
 });
 
 describe('freezing again', () => {
   const twice = (method: Payload<'thawStarted'>['method'], guidance = GUIDANCES.home) =>
-    stateOf([frozenLamb(), thaw(hours(1), method), moved(hours(9), { place: 'freezer' })], guidance).faults;
+    stateOf([frozenLamb(), thaw(hours(1), method), moved(hours(9), 'freezer')], guidance).faults;
   it('is a fault where the school says so of how it thawed', () => {
     expect(twice('refrigerator')).toEqual([]);
     expect(twice('coldWater')).toMatchObject([
@@ -330,7 +318,7 @@ describe('freezing again', () => {
 });
 
 describe('heating again', () => {
-  const pot = [...cookedLamb(START, 170), putAway(minutes(30), { depthM: 0.2 })];
+  const pot = [...cookedLamb(START, 170), putAway(minutes(30), 0.2)];
   const heated = (at: number, guidance = GUIDANCES.code) =>
     stateOf([...pot, happened(at, 'cookingStarted')], guidance);
   it('is a rescue while the second mark runs, and a reheat after', () => {
@@ -340,7 +328,7 @@ describe('heating again', () => {
       happened(hours(3), 'cookingStarted'),
       read(hours(3.2), 170),
       happened(hours(3.3), 'offHeat'),
-      putAway(hours(3.4), { depthM: 0.2 }),
+      putAway(hours(3.4), 0.2),
       happened(hours(6), 'cookingStarted'),
     ];
     expect(stateOf(second, GUIDANCES.code)).toMatchObject({ rescues: 1, reheats: 1 });

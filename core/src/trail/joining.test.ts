@@ -6,29 +6,18 @@ import {
   hours,
   leftovers,
   minutes,
+  moved,
+  putAway,
+  raw,
   read,
   START,
   stateOf,
 } from '../testing/story';
 import { HOUR_MS, MINUTE_MS } from '../units';
-import type { FoodEvent, FoodState, Payload } from '.';
+import type { FoodEvent, FoodState } from '.';
 import { worseOfBoth } from './joining';
 
 const rules = rulesOf('home');
-const raw = (since: number | null = START, over: Partial<Payload<'added'>> = {}) =>
-  happened(START, 'added', {
-    foodKey: 'chicken-thighs',
-    name: 'Thighs',
-    massKg: 0.5,
-    form: 'pieces',
-    condition: 'fresh',
-    place: 'refrigerator',
-    since,
-    ...over,
-  });
-const putAway = (when: number, portions: number, depthM: number) =>
-  happened(when, 'putAway', { place: 'refrigerator', portions, depthM });
-const moved = (when: number, place: Payload<'moved'>['place']) => happened(when, 'moved', { place });
 const out = (from: number, to: number) => [moved(from, 'counter'), moved(to, 'refrigerator')];
 const both = (a: FoodEvent[], b: FoodEvent[], at = hours(6)) =>
   worseOfBoth(stateOf(a), stateOf(b), at, rules);
@@ -42,7 +31,7 @@ const soup = [leftovers(START)];
 describe('two foods put together', () => {
   it('weigh what both weigh, and their label is not theirs', () => {
     const labelled = [...soup, happened(hours(1), 'labelled')];
-    expect(both(labelled, [raw()])).toMatchObject({ massKg: 1.5, labelled: false });
+    expect(both(labelled, [raw({ massKg: 0.5 })])).toMatchObject({ massKg: 1.5, labelled: false });
   });
 
   it('are raw when either is, and at its stage', () => {
@@ -77,7 +66,7 @@ describe('two foods put together', () => {
   });
 
   it('keep a thaw that either is in', () => {
-    const thawed = [raw(START, { condition: 'thawed' })];
+    const thawed = [raw({ condition: 'thawed' })];
     eitherWay(thawed, [raw()], { thaw: { thawedAt: START } as never });
   });
 
@@ -87,14 +76,14 @@ describe('two foods put together', () => {
       happened(hours(1), 'cookingStarted'),
       read(hours(1.2), 170),
       happened(hours(1.3), 'offHeat'),
-      putAway(hours(1.5), 2, 0.03),
+      putAway(hours(1.5), 0.03, { portions: 2 }),
     ];
     const parted = [
       raw(),
       happened(hours(1), 'cookingStarted'),
       read(hours(1.2), 120),
       happened(hours(1.3), 'offHeat'),
-      putAway(hours(1.5), 2, 0.03),
+      putAway(hours(1.5), 0.03, { portions: 2 }),
     ];
     expect(stateOf(parted).faults).toHaveLength(1);
     eitherWay(soup, parted, { faults: stateOf(parted).faults });
@@ -106,8 +95,8 @@ describe('two foods put together', () => {
 
   it('stand as deep as the deeper, in as many portions as both', () => {
     const [flat, deep] = [
-      [...soup, putAway(hours(1), 2, 0.03)],
-      [...soup, putAway(hours(1), 3, 0.09)],
+      [...soup, putAway(hours(1), 0.03, { portions: 2 })],
+      [...soup, putAway(hours(1), 0.09, { portions: 3 })],
     ];
     eitherWay(flat, deep, { container: { portions: 5, depthM: 0.09 } });
     eitherWay(flat, soup, { container: null });
@@ -159,7 +148,10 @@ describe('two foods put together', () => {
       read(offAt, 180),
       happened(offAt, 'offHeat'),
     ];
-    const cooling = (offAt: number, depthM = 0.03) => [...hot(offAt), putAway(offAt + MINUTE_MS, 2, depthM)];
+    const cooling = (offAt: number, depthM = 0.03) => [
+      ...hot(offAt),
+      putAway(offAt + MINUTE_MS, depthM, { portions: 2 }),
+    ];
     const early = stateOf(cooling(hours(1)));
     const late = stateOf(cooling(hours(2)));
     const joined = (a: FoodState, b: FoodState, at: number) => worseOfBoth(a, b, at, rules).chill;

@@ -7,26 +7,15 @@ import {
   hours,
   leftovers,
   minutes,
+  moved,
+  putAway,
+  raw,
   read,
   START,
   stateOf,
 } from '../testing/story';
-import type { FoodEvent, Payload } from '.';
+import type { FoodEvent } from '.';
 
-const raw = (over: Partial<Payload<'added'>> = {}) =>
-  happened(START, 'added', {
-    foodKey: 'chicken-thighs',
-    name: 'Thighs',
-    massKg: 0.8,
-    form: 'pieces',
-    condition: 'fresh',
-    place: 'refrigerator',
-    since: START,
-    ...over,
-  });
-const moved = (at: number, place: Payload<'moved'>['place']) => happened(at, 'moved', { place });
-const putAway = (at: number, depthM = 0.03) =>
-  happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM });
 const last = (...events: FoodEvent[]) => stateOf(events).exposures.at(-1);
 const soup = leftovers(START);
 

@@ -1,6 +1,17 @@
 import type { RuleSetId } from '../guidance';
 import { aloud } from '../testing/aloud';
-import { days, GUIDANCES, happened, hours, leftovers, minutes, read, rule, START } from '../testing/story';
+import {
+  days,
+  GUIDANCES,
+  happened,
+  hours,
+  leftovers,
+  minutes,
+  moved,
+  read,
+  rule,
+  START,
+} from '../testing/story';
 import { DAY_MS, SECOND_MS } from '../units';
 import type { FoodEvent, JudgeContext, Payload, Verdict } from '.';
 
@@ -31,7 +42,6 @@ function raw(foodKey: string, { at = START, ...over }: Added = {}): FoodEvent {
 const done = [...lamb(read(START, 170)), happened(START, 'offHeat')];
 const stored = (at: number, depthM = 0.02) =>
   happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM });
-const moved = (at: number, place: Payload<'moved'>['place']) => happened(at, 'moved', { place });
 const DEEP_M = 0.12;
 const deep = (at: number) => stored(at, DEEP_M);
 const cookedRice = (at: number) => [

@@ -1,19 +1,8 @@
-import { days, frozenLamb, happened, hours, leftovers, minutes, read, START } from '../testing/story';
+import { days, frozenLamb, happened, hours, leftovers, minutes, raw, read, START } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
 import { sketchTrail, type FoodEvent, type Payload } from '.';
 
 const ends = (events: FoodEvent[], until: number) => sketchTrail(events, until).line.at(-1)!;
-const raw = (over: Partial<Payload<'added'>>) =>
-  happened(START, 'added', {
-    foodKey: 'chicken-thighs',
-    name: 'It',
-    massKg: 1,
-    form: 'pieces',
-    condition: 'fresh',
-    place: 'refrigerator',
-    since: null,
-    ...over,
-  });
 
 describe('the sketch of a trail', () => {
   const events = [
@@ -58,7 +47,10 @@ describe('the sketch of a trail', () => {
     ['cooked, from the cold', { condition: 'cooked' }, 3],
     ['cooked, standing out', { condition: 'cooked', place: 'counter' }, 85],
   ])('begins as it comes: %s', (_, over, expected) =>
-    expect(sketchTrail([raw(over)], START + 1).line[0]).toEqual({ at: START, temperatureC: expected }),
+    expect(sketchTrail([raw({ since: null, ...over })], START + 1).line[0]).toEqual({
+      at: START,
+      temperatureC: expected,
+    }),
   );
 
   it.each<[string, FoodEvent, number, number]>([
