@@ -17,6 +17,6 @@ export * from './storeAir';
 export { uncontrolled } from './air';
 export * from './anothers';
 export { inTheCold } from './placing';
-export { powerOffIn } from './spells';
+export { powerOffIn } from './power';
 export { endOf, lifeAfterThaw, livesOf } from './life';
 export * from './eventWords';

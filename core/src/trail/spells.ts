@@ -1,7 +1,8 @@
 import type { RuleSet } from '../guidance';
 import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
-import type { FoodEvent, Payload } from './events';
+import type { FoodEvent } from './events';
 import { inTheCold } from './placing';
+import { powerOffIn, type PowerOff } from './power';
 import { ledgerOf, type FoodState } from './state';
 
 /** A time in which the store a food is in cannot be relied on. It ends when it is right again, or the food leaves it. */
@@ -9,17 +10,6 @@ export interface Spell {
   /** Its air was read too warm, and was last right then, epoch ms. */
   readonly warmFrom: number | null;
   readonly power: PowerOff | null;
-}
-
-/** The power is off. */
-export interface PowerOff {
-  readonly since: number;
-  /** Until when the store stays cold without it, epoch ms. */
-  readonly coldUntil: number;
-  /** The rule that says so. */
-  readonly ruleId: string;
-  /** It was opened, which no rule allows for. */
-  readonly opened: boolean;
 }
 
 type OfStore = 'storeWarm' | 'storeRight' | 'powerOff' | 'powerOn';
@@ -61,30 +51,6 @@ const withSpell = (state: FoodState, spell: Spell): FoodState => ({
   ...state,
   spell: spell.warmFrom === null && spell.power === null ? null : spell,
 });
-
-/** How a store stands whose power is off: until when it stays cold, by which rule. */
-export function powerOffIn(
-  store: 'refrigerator' | 'freezer',
-  { since, freezer, opened }: Payload<'powerOff'>,
-  rules: RuleSet,
-): PowerOff {
-  const rule = powerRule(store, freezer, rules);
-  const wasOpened = opened?.includes(store) ?? false;
-  return { since, opened: wasOpened, coldUntil: wasOpened ? since : since + rule.value.ms, ruleId: rule.id };
-}
-
-/**
- * How long a store that is kept closed stays cold without power (guidance §12). Nobody says it of a freezer that is less than
- * half full, so that counts as a refrigerator.
- */
-function powerRule(
-  store: 'refrigerator' | 'freezer',
-  freezer: Payload<'powerOff'>['freezer'],
-  { powerCut }: RuleSet,
-) {
-  if (store === 'refrigerator' || freezer === 'less') return powerCut.refrigerator;
-  return freezer === 'full' ? powerCut.freezerFull : powerCut.freezerHalf;
-}
 
 /** What a spell counted so far stays counted. */
 function over(state: FoodState, at: number): FoodState {
