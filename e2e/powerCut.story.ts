@@ -9,12 +9,12 @@ test('a power cut: how long each store stays cold, what is asked then, and the e
   await ruling('Fine');
   await go('Stores');
   await page.getByRole('radio', { name: 'By place' }).click();
-  await tap('The power is off');
+  await tap('Power cut');
   await page.getByRole('radio', { name: 'Half full' }).click();
-  await page.getByLabel('Since').fill('soon');
+  await page.getByLabel('No power since').fill('soon');
   await tap('Record the power cut');
   await expect(page.getByText('A time such as 19:00.')).toBeVisible();
-  await page.getByLabel('Since').fill('18:30');
+  await page.getByLabel('No power since').fill('18:30');
   await tap('Record the power cut');
   await expect(page.getByRole('heading', { name: 'The power is off since 18:30' })).toBeVisible();
   await expect(page.getByText('Refrigerator: kept closed, cold until 22:30.')).toBeVisible();

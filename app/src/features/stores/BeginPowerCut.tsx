@@ -4,7 +4,7 @@ import { orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useRecordPowerCutMutation, useStoreRecordQuery } from '../../store/api';
+import { useRecordPowerCutMutation } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -18,44 +18,37 @@ const FILLS: readonly { value: PowerCut['freezer']; label: string }[] = [
   { value: 'less', label: 'Less' },
 ];
 
-/** A way to say that the power is off, while it is not. */
-export function BeginPowerCut() {
+/** What to say of a power cut when it begins. */
+export function BeginPowerCut({ onRecorded }: { readonly onRecorded: () => void }) {
   const { now, zone } = useKitchen();
-  const { data } = useStoreRecordQuery();
   const [record, { isLoading, error }] = useRecordPowerCutMutation();
-  const [open, setOpen] = useState(false);
   const [since, setSince] = useState<string>();
   const [freezer, setFreezer] = useState<PowerCut['freezer']>('less');
   const [problem, setProblem] = useState<string>();
   const text = since ?? clockOf(now, zone);
 
-  if (!data || data.powerCut) return null;
   const save = async () => {
     const read = orProblem(() => ({ offAt: lastAtClock(Math.round(now), parseClockTime(text), zone) }));
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    await record({ id: uuid(), ...read, freezer, opened: [] });
+    const kept = await record({ id: uuid(), ...read, freezer, opened: [] });
+    if (!('error' in kept)) onRecorded();
   };
 
   return (
     <View style={styles.group}>
-      <Button kind="plain" label="The power is off" onPress={() => setOpen(!open)} />
-      {open && (
-        <>
-          <Field
-            label="Since"
-            value={text}
-            onChange={setSince}
-            problem={problem ?? (error ? sentenceOf(error) : undefined)}
-            hint="As the clock showed it. Keep the doors closed."
-            onSubmit={() => void save()}
-          />
-          <Choice label="How full is the freezer?" value={freezer} onChange={setFreezer} options={FILLS} />
-          <Button label="Record the power cut" busy={isLoading} onPress={() => void save()} />
-        </>
-      )}
+      <Field
+        label="No power since"
+        value={text}
+        onChange={setSince}
+        problem={problem ?? (error ? sentenceOf(error) : undefined)}
+        hint="As the clock showed it. Keep the doors closed."
+        onSubmit={() => void save()}
+      />
+      <Choice label="How full is the freezer?" value={freezer} onChange={setFreezer} options={FILLS} />
+      <Button label="Record the power cut" busy={isLoading} onPress={() => void save()} />
     </View>
   );
 }
 
-const styles = StyleSheet.create({ group: { gap: space.m, alignItems: 'flex-start' } });
+const styles = StyleSheet.create({ group: { gap: space.m } });

@@ -4,7 +4,7 @@ import { powerOffIn } from '@omtel/core/trail';
 import { capital, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useEndPowerCutMutation, useRecordPowerCutMutation, useStoreRecordQuery } from '../../store/api';
+import { useEndPowerCutMutation, useRecordPowerCutMutation } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -16,12 +16,7 @@ import { Heading, Words } from '../../ui/Words';
 const STORES: readonly StoreId[] = ['refrigerator', 'freezer'];
 
 /** While the power is off: how long each store stays cold, and what can be said of it. */
-export function LastingPowerCut() {
-  const { data } = useStoreRecordQuery();
-  return data?.powerCut ? <Lasting cut={data.powerCut} /> : null;
-}
-
-function Lasting({ cut }: { readonly cut: PowerCut }) {
+export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
   const { now, zone, rules } = useKitchen();
   const [record, { error: notRecorded }] = useRecordPowerCutMutation();
   const [end, { isLoading, error: notEnded }] = useEndPowerCutMutation();

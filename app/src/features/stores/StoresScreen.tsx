@@ -1,7 +1,8 @@
 import { byEatNext, judge, type FoodState, type Ruling } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
-import { useFoodsQuery } from '../../store/api';
+import { StyleSheet, View } from 'react-native';
+import { useFoodsQuery, useStoreRecordQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -25,7 +26,7 @@ export interface RuledFood {
   readonly ruling: Ruling;
 }
 
-type View = 'next' | 'place';
+type Order = 'next' | 'place';
 const VIEWS = [
   { value: 'next', label: 'Eat next' },
   { value: 'place', label: 'By place' },
@@ -40,6 +41,9 @@ export function StoresScreen() {
   const router = useRouter();
   const { food: shown } = useLocalSearchParams<{ food?: string }>();
   const { data, error, refetch } = useFoodsQuery();
+  const { data: record } = useStoreRecordQuery();
+  const cut = record?.powerCut ?? null;
+  const [cutting, setCutting] = useState(false);
   const ruled = useMemo(
     () =>
       (data?.foods ?? [])
@@ -65,7 +69,7 @@ export function StoresScreen() {
       ))}
     </Rows>
   );
-  const [view, setView] = useState<View>('next');
+  const [view, setView] = useState<Order>('next');
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const choose = (foodId: string) =>
     setChosen((all) =>
@@ -91,7 +95,14 @@ export function StoresScreen() {
         )
       }
     >
-      <Choice label="Order" quiet value={view} onChange={setView} options={VIEWS} />
+      <View style={styles.line}>
+        <Choice label="Order" quiet value={view} onChange={setView} options={VIEWS} />
+        {record && !cut && view === 'place' && (
+          <Button kind="plain" label="Power cut" onPress={() => setCutting(!cutting)} />
+        )}
+      </View>
+      {cut && <LastingPowerCut cut={cut} />}
+      {!cut && cutting && view === 'place' && <BeginPowerCut onRecorded={() => setCutting(false)} />}
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the stores" />}
       {data && ruled.length === 0 && (
@@ -99,7 +110,6 @@ export function StoresScreen() {
           What you plan or put away shows here, with how long it keeps.
         </Empty>
       )}
-      <LastingPowerCut />
       {view === 'next' ? (
         <>
           {group('Settle first', notToEat)}
@@ -108,13 +118,14 @@ export function StoresScreen() {
           {group('Cupboard', closed)}
         </>
       ) : (
-        <>
-          <BeginPowerCut />
-          <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
-        </>
+        <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
       )}
     </Screen>
   );
   const detail = shown ?? ruled[0]?.food.foodId;
   return <Split list={list} detail={detail && <FoodScreen key={detail} foodId={detail} />} />;
 }
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },
+});
