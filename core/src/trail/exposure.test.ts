@@ -72,6 +72,35 @@ describe('time in the growth band', () => {
     expect(bandEndsAt([stretch(START, hours(1))], 'cooked', hours(1), 2 * HOUR_MS)).toBeNull();
     expect(bandEndsAt(warm, 'raw', hours(1), 2 * HOUR_MS)).toBeNull();
   });
+
+  describe('runs out', () => {
+    const ends = (exposures: Exposure[], now: number, limitH: number) =>
+      bandEndsAt(exposures, 'cooked', now, limitH * HOUR_MS);
+    const from = (start: number, to: number | null, factor = 1) => ({ ...stretch(start, to), factor });
+
+    it('its limit after a stretch that has yet to begin', () =>
+      expect(ends([from(hours(4), null)], START, 2)).toBe(hours(6)));
+
+    it('by the pace of each stretch in turn, in whatever order they stand', () => {
+      const turn = [from(hours(2), null), from(START, hours(2), 2)];
+      // Two hours by one o'clock and two more by two, which leaves one of the five.
+      expect(ends(turn, hours(1), 5)).toBe(hours(3));
+      expect(ends(turn, hours(1), 3)).toBe(hours(1.5));
+      expect(ends(turn, hours(1), 4)).toBe(hours(2));
+    });
+
+    it('after a pause between two of them', () =>
+      expect(ends([from(START, hours(1)), from(hours(3), null)], minutes(30), 2)).toBe(hours(4)));
+
+    it('sooner where two run at once', () =>
+      expect(ends([from(START, null), from(START, null, 2)], START, 3)).toBe(hours(1)));
+
+    it('by its own ledger alone, and by what is past no more', () => {
+      const raw: Exposure = { ...from(START, null), ledger: 'raw' };
+      expect(ends([raw, from(START, null)], START, 2)).toBe(hours(2));
+      expect(ends([from(hours(-3), hours(-2)), from(START, null)], START, 2)).toBe(hours(1));
+    });
+  });
 });
 
 describe('a stretch', () => {

@@ -125,6 +125,19 @@ describe('two foods put together', () => {
       });
     });
 
+    it('what was read warm of the one with less counts on for both', () => {
+      const readWarm = [...soup, read(hours(5.9), 50)];
+      const [closed, running] = both(long, readWarm).exposures.filter(({ certain }) => certain);
+      expect(closed).toEqual(stateOf(long).exposures[0]);
+      expect(running).toMatchObject({ from: hours(6), to: null, readWarm: true });
+      expect(both(readWarm, long).exposures).toEqual(both(long, readWarm).exposures);
+    });
+
+    it('of unknown age in either order', () => {
+      const unknown = [leftovers(null), moved(hours(1), 'freezer'), moved(hours(2), 'refrigerator')];
+      eitherWay(unknown, soup, { daysFrom: null });
+    });
+
     it('a clock that runs on the one with less runs on for both', () => {
       const outNow = [...soup, moved(hours(5.9), 'counter')];
       const before = [

@@ -1,4 +1,4 @@
-import { rulesOf } from '../guidance';
+import { PLAIN_GUIDANCE, rulesFor, rulesOf } from '../guidance';
 import { celsius, fahrenheit } from '../units';
 import { isStoreRight } from '.';
 
@@ -13,6 +13,14 @@ describe('the air of a store', () => {
   ] as const)('of a %s at %j is right: %p', (store, air, right) =>
     expect(isStoreRight(store, air, rulesOf('home'))).toBe(right),
   );
+
+  it('a refrigerator is held to the household’s own limit, a freezer to that of the growth band', () => {
+    const path = 'bands.refrigerator';
+    const { value } = rulesOf('home').bands.refrigerator;
+    const rules = rulesFor({ ...PLAIN_GUIDANCE, own: [{ path, value: { ...value, at: celsius(2) } }] });
+    expect(isStoreRight('refrigerator', celsius(3), rules)).toBe(false);
+    expect(isStoreRight('freezer', celsius(3), rules)).toBe(true);
+  });
 
   it('is right by each school’s own numbers', () => {
     expect(isStoreRight('refrigerator', celsius(5), rulesOf('chain'))).toBe(true);

@@ -1,0 +1,40 @@
+import fc from 'fast-check';
+import { catalogue } from '../foods';
+import { ruleSetIds, rulesOf, stricter, type Rule, type RuleValue } from '../guidance';
+import { afterThawOf, storageOf, targetOf } from '.';
+
+const kind = fc.constantFrom(...catalogue);
+const dish = fc.tuple(kind, fc.array(kind, { maxLength: 3 }));
+const set = fc.constantFrom(...ruleSetIds).map(rulesOf);
+/** What is as strict as all of them, and cites one of them. */
+const holds = (found: Rule<RuleValue>, of: readonly Rule<RuleValue>[]) => {
+  expect(found.value).toEqual(of.map(({ value }) => value).reduce((a, b) => stricter(a, b)));
+  expect(of.map(({ id }) => id)).toContain(found.id);
+};
+
+describe('a mixed dish', () => {
+  it('is cooked, kept and kept after thawing by the strictest of its parts', () => {
+    fc.assert(
+      fc.property(dish, set, fc.boolean(), ([first, parts], rules, cooked) => {
+        const kinds = [first, ...parts];
+        const state = { foodKey: first.id, parts: parts.map(({ id }) => id), cooked };
+        const targets = kinds.flatMap(({ cooking }) => (cooking ? [rules.cooking.targets[cooking]] : []));
+        const target = targetOf(state, rules);
+        if (targets.length) holds(target!, targets);
+        else expect(target).toBeNull();
+        holds(
+          storageOf(state, rules).refrigerator,
+          kinds.map(
+            (food) =>
+              rules.storage[cooked ? food.cookedStorage : (food.rawStorage ?? food.cookedStorage)]
+                .refrigerator,
+          ),
+        );
+        holds(
+          afterThawOf(state, rules),
+          kinds.map((food) => rules.afterThaw[food.afterThaw]),
+        );
+      }),
+    );
+  });
+});
