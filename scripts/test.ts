@@ -1,5 +1,6 @@
-import { spawnSync } from 'node:child_process';
+import { execFile, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { availableParallelism } from 'node:os';
 import { join } from 'node:path';
 import { ensureProgram } from './lib/debian';
 import { run } from './lib/sentence';
@@ -22,6 +23,27 @@ const CHECKS: readonly (readonly [name: string, program: string, ...args: string
 function runs(name: string, program: string, args: readonly string[]): boolean {
   console.log(`\n— ${name}`);
   return spawnSync(program, args, { stdio: 'inherit' }).status === 0;
+}
+
+/** Whether a check holds; what it said is shown once it is through, since others run beside it. */
+const holds = ([name, program, ...args]: (typeof CHECKS)[number]): Promise<boolean> =>
+  new Promise((resolve) =>
+    execFile(program, args, { maxBuffer: MOST_SAID }, (problem, said, complaints) => {
+      console.log(`\n— ${name}\n${said}${complaints}`.trimEnd());
+      resolve(problem === null);
+    }),
+  );
+const MOST_SAID = 64 * 2 ** 20;
+
+/** Every check, as many at a time as there are cores. */
+async function checked(): Promise<boolean[]> {
+  const waiting = [...CHECKS];
+  const worker = async () => {
+    const held: boolean[] = [];
+    for (let check = waiting.shift(); check; check = waiting.shift()) held.push(await holds(check));
+    return held;
+  };
+  return (await Promise.all(Array.from({ length: availableParallelism() }, worker))).flat();
 }
 
 /** Runs a test runner that writes its results into a file, and counts them; no file is a failure of its own. */
@@ -48,7 +70,7 @@ run(async () => {
   mkdirSync(RESULTS, { recursive: true });
   ensureProgram('mariadbd', 'mariadb-server');
   ensureProgram('chromium', 'chromium');
-  const checks = countChecks(CHECKS.map(([name, program, ...args]) => runs(name, program, args)));
+  const checks = countChecks(await checked());
   const units = counted('unit and server tests', bin('jest'), ['--json', '--outputFile=%file'], countJest);
   ensureWebBuild();
   const stories = counted(
