@@ -1,4 +1,5 @@
 import type { EventType } from './events';
+import type { FoodState } from './state';
 
 /** Entries that say something of one food alone, so that they can turn out to be another's ("that was the other tub"). */
 const OF_ONE_FOOD: ReadonlySet<EventType> = new Set([
@@ -25,3 +26,12 @@ const OF_ONE_FOOD: ReadonlySet<EventType> = new Set([
 ]);
 
 export const canBeAnothers = (type: EventType): boolean => OF_ONE_FOOD.has(type);
+
+/** The foods an entry may have been meant for, the likeliest first: of the same kind, then in the same place. */
+export function likeliestFirst(food: FoodState, foods: readonly FoodState[]): readonly FoodState[] {
+  const unlike = ({ foodKey, place }: FoodState) =>
+    foodKey === food.foodKey ? 0 : place === food.place ? 1 : 2;
+  return foods
+    .filter(({ foodId, place }) => foodId !== food.foodId && place !== 'gone')
+    .sort((a, b) => unlike(a) - unlike(b) || a.name.localeCompare(b.name));
+}

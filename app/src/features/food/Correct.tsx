@@ -1,7 +1,6 @@
 import { atClock, clockOf, daysBetween, parseClockTime } from '@omtel/core/time';
-import { orProblem } from '@omtel/core/units';
-import { canBeAnothers, type FoodEvent } from '@omtel/core/trail';
-import { MINUTE_MS } from '@omtel/core/units';
+import { canBeAnothers, likeliestFirst, type FoodEvent } from '@omtel/core/trail';
+import { MINUTE_MS, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
@@ -14,6 +13,8 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 
 const EARLIER_MIN = [5, 15, 60];
+/** How many other foods are offered at first. */
+const LIKELY = 6;
 
 interface CorrectProps {
   readonly event: FoodEvent;
@@ -28,6 +29,7 @@ export function Correct({ event, onDone }: CorrectProps) {
   const [clock, setClock] = useState(clockOf(event.at, zone));
   const [problem, setProblem] = useState<string>();
   const [picking, setPicking] = useState(false);
+  const [shown, setShown] = useState(LIKELY);
   const correction = (payload: { at?: number; withdrawn?: true }) =>
     newEvent(event.foodId, now, 'corrected', { eventId: event.id, ...payload });
   const correct = (payload: { at?: number; withdrawn?: true }) => {
@@ -48,9 +50,9 @@ export function Correct({ event, onDone }: CorrectProps) {
     );
     onDone();
   };
-  const others = (data?.foods ?? []).filter(
-    ({ state }) => state.foodId !== event.foodId && state.place !== 'gone',
-  );
+  const foods = (data?.foods ?? []).map(({ state }) => state);
+  const food = foods.find(({ foodId }) => foodId === event.foodId);
+  const others = food ? likeliestFirst(food, foods) : [];
   return (
     <View style={styles.group}>
       <View style={styles.row}>
@@ -71,9 +73,12 @@ export function Correct({ event, onDone }: CorrectProps) {
         <>
           <Words tone="soft">Which one? The entry goes there, at its time.</Words>
           <View style={styles.row}>
-            {others.map(({ state }) => (
-              <Button key={state.foodId} label={state.name} onPress={() => give(state.foodId)} />
+            {others.slice(0, shown).map(({ foodId, name }) => (
+              <Button key={foodId} label={name} onPress={() => give(foodId)} />
             ))}
+            {others.length > shown && (
+              <Button kind="plain" label="More foods" onPress={() => setShown(others.length)} />
+            )}
           </View>
         </>
       ) : (
