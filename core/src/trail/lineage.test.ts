@@ -83,6 +83,14 @@ describe('a batch divided', () => {
   it('needs the history it came with', () => {
     expect(() => foldTrail([dividedAt(START)], PLAIN_GUIDANCE)).toThrow(BrokenTrail);
     expect(wholeHistory([dividedAt(hours(2))], new Map([[FOOD_ID, batch]]))).toHaveLength(batch.length + 1);
+    const later = [...batch, happened(hours(3), 'labelled')];
+    expect(wholeHistory([dividedAt(hours(2))], new Map([[FOOD_ID, later]]))).toHaveLength(batch.length + 1);
+  });
+
+  it('of a food that never came there is none', () => {
+    const [came] = batch;
+    const never = [...batch, happened(hours(9), 'corrected', { eventId: came!.id, withdrawn: true })];
+    expect(foldTrail([dividedAt(hours(2))], PLAIN_GUIDANCE, new Map([[FOOD_ID, never]]))).toBeNull();
   });
 });
 
@@ -98,6 +106,15 @@ describe('two foods put together', () => {
   it('and the other is gone', () => {
     const gone = [...batch, happened(hours(2), 'joinedTo', { into: SOUP_ID })];
     expect(judge(foldTrail(gone, PLAIN_GUIDANCE)!, at(hours(3)))).toBeNull();
+  });
+
+  it('where the other never came, it is as it was', () => {
+    const came = of(SOUP_ID, leftovers(days(-3), 'lentil-soup', days(-3)));
+    const never = of(SOUP_ID, happened(hours(1), 'corrected', { eventId: came.id, withdrawn: true }));
+    const others = new Map([[SOUP_ID, [came, never]]]);
+    expect(foldTrail([...batch, joined(hours(2))], PLAIN_GUIDANCE, others)).toEqual(
+      foldTrail(batch, PLAIN_GUIDANCE),
+    );
   });
 
   it('of unknown age when one of them is', () => {
