@@ -229,7 +229,10 @@ describe('the border', () => {
         '/api/household/settings',
         '/api/session',
         '/api/session/demo',
+        '/api/stores/power-cuts',
+        '/api/stores/power-cuts/{id}/end',
         '/api/stores/readings',
+        '/api/stores/record',
       ].sort(),
     );
   });
