@@ -9,7 +9,8 @@ declare global {
 
 /** A MariaDB of the tests' own, empty, in a temporary folder. */
 export default async function globalSetup(): Promise<void> {
-  const database = await startDatabase(mkdtempSync(join(tmpdir(), 'omtel-test-')), 'test-only-password');
+  const folder = mkdtempSync(join(tmpdir(), 'omtel-test-'));
+  const database = await startDatabase(folder, 'test-only-password', { throwaway: true });
   process.env.OMTEL_TEST_DATABASE_URL = database.url;
   globalThis.omtelTestDatabase = database;
 }
