@@ -22,6 +22,7 @@ export const lambAdded = (at = NOW): FoodEvent =>
 export const stateOf = (...events: FoodEvent[]): FoodState => foldTrail(events, PLAIN_GUIDANCE)!;
 export const listOf = (...states: FoodState[]): FoodList => ({
   foods: states.map((state) => ({ state, eventCount: 1 })),
+  powerCut: null,
 });
 
 export const boatyard: ToldHousehold = {

@@ -130,7 +130,7 @@ describe('the record of a store’s air', () => {
     await tell(first);
     await tell(first);
     await tell(read(3));
-    const { readings } = await json<StoreRecord>(await kitchen.ask('GET', '/api/stores/record'));
+    const { readings } = await json<StoreRecord>(await kitchen.ask('GET', '/api/stores/readings'));
     expect(readings.map(({ temperature }) => temperature.value)).toEqual([3, 4]);
   });
 
@@ -164,6 +164,6 @@ describe('the record of a store’s air', () => {
 
   it('lies in the past, and needs a session', async () => {
     expect((await tell(read(4, now + HOUR_MS))).status).toBe(422);
-    expect((await kitchen.ask('GET', '/api/stores/record', undefined, { cookie: '' })).status).toBe(401);
+    expect((await kitchen.ask('GET', '/api/stores/readings', undefined, { cookie: '' })).status).toBe(401);
   });
 });

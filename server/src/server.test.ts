@@ -232,7 +232,6 @@ describe('the border', () => {
         '/api/stores/power-cuts',
         '/api/stores/power-cuts/{id}/end',
         '/api/stores/readings',
-        '/api/stores/record',
       ].sort(),
     );
   });

@@ -70,7 +70,7 @@ export const api = createApi({
       invalidatesTags: ['Household', 'Food', 'Stores'],
     }),
     storeRecord: build.query<StoreRecord, void>({
-      query: () => '/stores/record',
+      query: () => '/stores/readings',
       providesTags: ['Stores'],
     }),
     recordStoreReading: build.mutation<unknown, StoreReading>({

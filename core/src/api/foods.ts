@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { eventSchema, type FoodEvent } from '../trail/events';
 import type { FoodState } from '../trail/state';
+import type { PowerCut } from './stores';
 
 /** Events are sent in batches by the outbox; more than this at once is a mistake. */
 export const MOST_EVENTS = 200;
@@ -13,8 +14,10 @@ export interface StoredFood {
   readonly eventCount: number;
 }
 
+/** The foods at hand, and the power cut there is, if any: all that the stores are opened with. */
 export interface FoodList {
   readonly foods: readonly StoredFood[];
+  readonly powerCut: PowerCut | null;
 }
 
 export interface FoodTrail {

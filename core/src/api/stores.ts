@@ -26,8 +26,7 @@ export type PowerCut = z.infer<typeof powerCutSchema>;
 /** The end of a power cut. */
 export const powerBackSchema = z.object({ onAt: z.number().int().min(0) }).strict();
 
-/** The latest readings of all stores, newest first, and the power cut there is, if any. */
+/** The latest readings of all stores, newest first. */
 export interface StoreRecord {
   readonly readings: readonly StoreReading[];
-  readonly powerCut: PowerCut | null;
 }

@@ -2,7 +2,7 @@ import { byEatNext, judge, type FoodState, type Ruling } from '@omtel/core/trail
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery, useStoreRecordQuery } from '../../store/api';
+import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -41,8 +41,7 @@ export function StoresScreen() {
   const router = useRouter();
   const { food: shown } = useLocalSearchParams<{ food?: string }>();
   const { data, error, refetch } = useFoodsQuery();
-  const { data: record } = useStoreRecordQuery();
-  const cut = record?.powerCut ?? null;
+  const cut = data?.powerCut ?? null;
   const [cutting, setCutting] = useState(false);
   const ruled = useMemo(
     () =>
@@ -97,7 +96,7 @@ export function StoresScreen() {
     >
       <View style={styles.line}>
         <Choice label="Order" quiet value={view} onChange={setView} options={VIEWS} />
-        {record && !cut && view === 'place' && (
+        {data && !cut && view === 'place' && (
           <Button kind="plain" label="Power cut" onPress={() => setCutting(!cutting)} />
         )}
       </View>

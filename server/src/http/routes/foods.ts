@@ -2,6 +2,7 @@ import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recor
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { eventsOfFood, latestEvents } from '../../repositories/events';
 import { findFood, foodNames, listFoods } from '../../repositories/foods';
+import { lastingPowerCut } from '../../repositories/powerCuts';
 import { othersOf } from '../../services/histories';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
@@ -24,7 +25,14 @@ export function foodRoutes({ db, wall }: Services) {
         summary: 'The foods at hand, as they stand',
         responses: answers(shaped<FoodList>('FoodList')),
       }),
-      async (c) => c.json({ foods: await listFoods(db, c.var.householdId) }, 200),
+      async (c) => {
+        const { householdId } = c.var;
+        const [foods, powerCut] = await Promise.all([
+          listFoods(db, householdId),
+          lastingPowerCut(db, householdId),
+        ]);
+        return c.json({ foods, powerCut }, 200);
+      },
     )
     .openapi(
       createRoute({

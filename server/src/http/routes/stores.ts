@@ -1,6 +1,5 @@
 import { powerBackSchema, powerCutSchema, storeReadingSchema, type StoreRecord } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { lastingPowerCut } from '../../repositories/powerCuts';
 import { latestStoreReadings } from '../../repositories/storeReadings';
 import { endPowerCut, recordPowerCut } from '../../services/powerCuts';
 import { recordStoreReading } from '../../services/storeReadings';
@@ -19,15 +18,11 @@ export function storeRoutes({ db, wall }: Services) {
     .openapi(
       createRoute({
         method: 'get',
-        path: '/record',
-        summary: 'What the air of the stores read last, newest first, and the power cut there is',
+        path: '/readings',
+        summary: 'What the air of the stores read last, newest first',
         responses: answers(shaped<StoreRecord>('StoreRecord')),
       }),
-      async (c) => {
-        const { householdId } = c.var;
-        const readings = await latestStoreReadings(db, householdId, MOST_SHOWN);
-        return c.json({ readings, powerCut: await lastingPowerCut(db, householdId) }, 200);
-      },
+      async (c) => c.json({ readings: await latestStoreReadings(db, c.var.householdId, MOST_SHOWN) }, 200),
     )
     .openapi(
       createRoute({
