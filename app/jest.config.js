@@ -8,4 +8,5 @@ module.exports = {
     '/node_modules/(?!((jest-)?react-native|@react-native(-community)?|expo(nent)?|@expo(nent)?/.*|@expo-google-fonts/.*|react-native-paper|lucide-react-native|uuid|idb|fuse.js)/)',
   ],
   setupFiles: ['fake-indexeddb/auto'],
+  setupFilesAfterEnv: ['<rootDir>/../scripts/lib/patience.ts'],
 };

@@ -2,7 +2,7 @@ module.exports = {
   displayName: 'server',
   testEnvironment: 'node',
   transform: { '\\.[jt]sx?$': ['babel-jest', { presets: ['babel-preset-expo'] }] },
-  setupFilesAfterEnv: ['<rootDir>/test/patience.ts'],
+  setupFilesAfterEnv: ['<rootDir>/../scripts/lib/patience.ts'],
   globalSetup: '<rootDir>/test/globalSetup.ts',
   globalTeardown: '<rootDir>/test/globalTeardown.ts',
 };
