@@ -19,6 +19,11 @@ const FORMS: Record<FormId, Omit<Form, 'id'>> = {
     thinEnoughForMicrowave: false,
     probe: 'The thickest part of the breast, then the inner thigh and the wing joint. Touch no bone.',
   },
+  halfBird: {
+    label: 'half bird',
+    thinEnoughForMicrowave: false,
+    probe: 'The thickest part of the breast, then the inner thigh. Touch no bone.',
+  },
   boneInJoint: {
     label: 'joint, bone in',
     thinEnoughForMicrowave: false,

@@ -9,9 +9,11 @@ export const cookingCategories = [
   'porkCut',
   'porkRoast',
   'fish',
+  'groundFish',
   'egg',
   'casserole',
   'vegetable',
+  'kidneyBeans',
   'organMeat',
   'giblets',
   'game',
@@ -63,19 +65,39 @@ export const storageCategories = [
   'tofu',
   'infantMeatEgg',
   'infantOther',
+  'infantFormula',
+  'breastMilk',
+  'butter',
+  'processedCheese',
+  'mayonnaise',
+  'herbsInOil',
+  'freshPasta',
+  'dough',
+  'sandwiches',
+  'fruitPie',
 ] as const;
 
 /** Which limit counts after thawing in the refrigerator. */
 export const afterThawCategories = ['delicate', 'redMeatCut'] as const;
 
 /** What some foods carry that a household with extra care leaves out, unless it is cooked through. */
-export const riskIds = ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal'] as const;
+export const riskIds = [
+  'rawSprouts',
+  'rawEgg',
+  'coldSmokedFish',
+  'rawAnimal',
+  'rawMilk',
+  'softCheese',
+  'pate',
+  'coldCut',
+] as const;
 
 /** Where a food belongs in the refrigerator, top to bottom. */
 export const shelfCategories = ['readyToEat', 'produceDairy', 'wholeRaw', 'groundRaw', 'poultryRaw'] as const;
 
 export const formIds = [
   'wholeBird',
+  'halfBird',
   'boneInJoint',
   'bonelessJoint',
   'steak',
@@ -141,16 +163,29 @@ export const foodSchema = z
     cooking: z.enum(cookingCategories).nullable(),
     /** null for food that is never kept raw here. */
     rawStorage: z.enum(storageCategories).nullable(),
-    cookedStorage: z.enum(storageCategories),
+    /** null for food whose days are a matter of taste alone. */
+    cookedStorage: z.enum(storageCategories).nullable(),
     afterThaw: z.enum(afterThawCategories),
     /** Where it stands before cooking; cooked food always stands with the ready-to-eat. */
     shelf: z.enum(shelfCategories),
     forms: z.array(z.enum(formIds)).min(1),
     roast: z.enum(roastIds).optional(),
     risk: z.enum(riskIds).optional(),
+    /** Time out of the cold does not matter to it: hard cheese, whole fruit, jam (guidance §11.30). */
+    keepsWarm: z.literal(true).optional(),
+    /** Eaten as it is, and warmed up all the same: tinned soup, hot dogs. */
+    warmed: z.literal(true).optional(),
+    /** Ready to eat from a plant: a school may ask less of heating it. */
+    plantPacked: z.literal(true).optional(),
+    /** It comes with a stuffing, which is read as a place of its own. */
+    stuffed: z.literal(true).optional(),
+    /** It is sold in a pack or a can that is opened here. */
+    packed: z.enum(['can', 'pack']).optional(),
+    /** Milk for an infant: hours of its own. */
+    infantMilk: z.literal(true).optional(),
     composition: compositionSchema,
     /** Initial freezing point, °C. */
-    freezingPointC: z.number().max(-0.2).min(-20),
+    freezingPointC: z.number().max(-0.2).min(-25),
   })
   .refine((food) => food.cooking !== null || food.rawStorage === null, {
     message: 'a food that is kept raw needs a cooking category',

@@ -60,6 +60,11 @@ const PROPORTIONS: Record<FormId, Proportions> = {
     thickest: 'breast, from skin to bone',
     ...slab((v) => CALIBRATED.birdWall * Math.cbrt(v)),
   },
+  halfBird: {
+    thickest: 'breast, from skin to bone',
+    // Half the flesh in a wall as thick as the whole bird's.
+    ...slab((v) => CALIBRATED.birdWall * Math.cbrt(2 * v)),
+  },
   boneInJoint: { thickest: 'thickest part', ...rod(2, CALIBRATED.joint) },
   bonelessJoint: { thickest: 'thickest part', ...rod(3, CALIBRATED.joint) },
   steak: { thickest: 'thickest piece', ...slab(() => 0.03) },

@@ -10,7 +10,7 @@ import {
 } from '../units';
 import { formatLength, type UnitSystem } from '../units';
 import type { RiskId } from '../foods';
-import type { RoastTable, RuleValue, ThawRate } from './schema';
+import type { Ovens, RoastTable, RuleValue, ThawRate } from './schema';
 
 /**
  * A rule's value in words, in the cook's units.
@@ -20,6 +20,7 @@ import type { RoastTable, RuleValue, ThawRate } from './schema';
 export function describeValue(value: RuleValue, units: UnitSystem): string {
   switch (value.kind) {
     case 'temperature':
+      if (value.said) return value.said;
       return value.limit === 'least'
         ? `at least ${formatTarget(value.at, units)}`
         : `at most ${formatCeiling(value.at, units)}`;
@@ -39,7 +40,8 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       const per = ({ ms, mass }: ThawRate['slow']) =>
         `${formatDuration(ms)} per ${formatMass(toKilograms(mass), units)}`;
       const [fast, slow] = [per(value.fast), per(value.slow)];
-      return `${fast === slow ? slow : `${fast}, plan with ${slow}`}, at least ${formatDuration(value.slow.leastMs)}`;
+      const least = value.slow.leastMs ? `, at least ${formatDuration(value.slow.leastMs)}` : '';
+      return `${fast === slow ? slow : `${fast}, plan with ${slow}`}${least}`;
     }
     case 'cookTarget': {
       const option = value.options.map(
@@ -52,6 +54,14 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return describeRoastTable(value, units);
     case 'coolingMark':
       return `${formatTarget(value.from, units)} to ${formatCeiling(value.to, units)} within ${formatDuration(value.withinMs)}`;
+    case 'ovens': {
+      const oven = ({ still, fan }: Ovens['light']) =>
+        `at least ${formatTarget(still, units)}, with a fan ${formatTarget(fan, units)}`;
+      const heavy = formatMass(toKilograms(value.heavyFrom), units);
+      return `${oven(value.light)}; from ${heavy} ${oven(value.heavy)}`;
+    }
+    case 'massOver':
+      return `over ${formatMass(toKilograms(value.mass), units)}`;
     case 'depth':
       return `at most ${formatLength(toMetres(value.most), units)} deep`;
     case 'factor':
@@ -83,6 +93,10 @@ export const RISK_WORDS: Record<RiskId, string> = {
   rawEgg: 'dishes with raw egg',
   coldSmokedFish: 'cold-smoked fish',
   rawAnimal: 'raw fish and meat',
+  rawMilk: 'raw milk and its cheese',
+  softCheese: 'soft mould-ripened and blue cheese',
+  pate: 'pâté from the refrigerator',
+  coldCut: 'cold cuts and hot dogs',
 };
 
 /**

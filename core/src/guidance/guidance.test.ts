@@ -76,7 +76,10 @@ describe('the values of the guidance page', () => {
     ['code.reheating.target', '165 °F held 15 s'],
     ['chain.bandTime.chillAgain', 'under 2 h'],
     ['care.refreezing.afterRefrigerator', 'no: cook it, then freeze it once'],
-    ['care.avoided', 'raw sprouts, dishes with raw egg, cold-smoked fish, raw fish and meat'],
+    [
+      'care.avoided',
+      'raw sprouts, dishes with raw egg, cold-smoked fish, raw fish and meat, raw milk and its cheese, soft mould-ripened and blue cheese, pâté from the refrigerator',
+    ],
     ['care.bandTime.chillAgain', 'under 2 h; cold food put out to eat, never'],
   ])('%s reads %j', (id, words) => expect(describeValue(ruleById(id).value, IMPERIAL)).toBe(words));
 
@@ -186,7 +189,18 @@ describe('the stricter of two values', () => {
       { kind: 'duration', limit: 'least', ms: 9 },
       { kind: 'duration', limit: 'least', ms: 9 },
     ],
-    ['the earlier of both counts of days', days(6, 9, 7), days(3, 4), days(3, 4, 7)],
+    [
+      'the earlier of both counts of days',
+      days(6 * DAY_MS, 9 * DAY_MS, 7),
+      days(3 * DAY_MS, 8 * DAY_MS),
+      days(3 * DAY_MS, 8 * DAY_MS, 7),
+    ],
+    [
+      'no calendar days that can end no sooner',
+      days(6 * DAY_MS, 9 * DAY_MS, 7),
+      days(DAY_MS, 2 * DAY_MS),
+      days(DAY_MS, 2 * DAY_MS),
+    ],
     [
       'slow for the plan, fast for the clock',
       {

@@ -52,6 +52,8 @@ export const ruleSetSchema = z.object({
     warmAirFactor: rule(v.factor),
     /** How long an insulated bag with frozen packs may keep food cold, if it arrives so. */
     insulatedBag: rule(v.duration),
+    /** For milk an infant is fed with. */
+    infantMilk: rule(v.duration),
   }),
   thawing: z.object({
     refrigerator: rule(v.thawRate),
@@ -64,7 +66,15 @@ export const ruleSetSchema = z.object({
     waterMost: rule(v.duration),
     /** Whether the minutes in water count as time in the growth band even while all is done right. */
     waterCounts: rule(v.binding),
+    /** Whether it must be running: still water, however fresh, is then no method. */
+    waterRunning: rule(v.binding),
     fromFrozen: rule(v.factor),
+    /** Whether only small, thin things may be cooked from frozen. */
+    fromFrozenThin: rule(v.binding),
+    /** A bird sold frozen and stuffed is not thawed. */
+    soldStuffed: rule(v.allowed),
+    /** Fish in a pack without air is not thawed in it. */
+    withoutAir: rule(v.allowed),
     onCounter: rule(v.allowed),
     cookAtOnce: rule(v.duration),
     thawedAbove: rule(v.tolerance),
@@ -79,6 +89,14 @@ export const ruleSetSchema = z.object({
     jointRest: rule(v.durationRange),
     preheat: rule(v.duration),
     interrupting: rule(v.allowed),
+    /** What a microwave has to reach besides the food's own target, and how long the food then stands. */
+    microwave: rule(v.cookTarget),
+    /** The ovens in which held temperatures of a roast count. */
+    roastOven: rule(v.ovens),
+    /** How soon food that goes back on the heat goes on with the same cook. */
+    sameCook: rule(v.duration),
+    /** How long a cook may go on without a reading before nobody knows how it stands. */
+    unread: rule(v.duration),
   }),
   roasting: each(roastIds, rule(v.roastTable)),
   cooling: z.object({
@@ -102,8 +120,14 @@ export const ruleSetSchema = z.object({
   ),
   /** What is not eaten at all. */
   avoided: rule(v.avoided),
+  /** What is eaten only heated through. */
+  heatedFirst: rule(v.avoided),
+  /** A printed use-by is never exceeded. */
+  printedDate: rule(v.binding),
   reheating: z.object({
     target: rule(v.cookTarget),
+    /** The same for what a plant packed ready to eat. */
+    plantPacked: rule(v.cookTarget),
     within: rule(v.duration),
     times: rule(v.count),
     stand: rule(v.duration),
@@ -112,6 +136,8 @@ export const ruleSetSchema = z.object({
     icePoint: rule(v.tolerance),
     steadyFor: rule(v.duration),
     steadySpan: rule(v.tolerance),
+    /** Joints that are read in two places. */
+    twoPlaces: rule(v.massOver),
   }),
   keepingApart: z.object({
     shelves: rule(v.order),

@@ -1,5 +1,5 @@
 import { riskIds } from '../foods/schema';
-import { compareTemperatures, toKilograms, toMetres, type Temperature } from '../units';
+import { compareTemperatures, DAY_MS, toKilograms, toMetres, type Temperature } from '../units';
 import type { CookTarget, RuleValue, ThawRate } from './schema';
 
 type Kind = RuleValue['kind'];
@@ -26,11 +26,13 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
   durations: (a, b) => {
     const days = Math.min(a.calendarDays ?? Infinity, b.calendarDays ?? Infinity);
     const highMs = Math.min(a.highMs, b.highMs);
+    // Calendar days that can end no sooner say nothing any more.
+    const counts = (days - 1) * DAY_MS < highMs;
     return {
       kind: a.kind,
       lowMs: Math.min(a.lowMs, b.lowMs, highMs),
       highMs,
-      ...(days < Infinity && { calendarDays: days }),
+      ...(counts && { calendarDays: days }),
     };
   },
   months: first,
@@ -50,6 +52,14 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
           : b;
     return { ...tight, to: colder(a.to, b.to) };
   },
+  ovens: (a, b) => ({
+    kind: a.kind,
+    // What the lighter joint wants is the hotter of both rows; it holds for all below the heavier bound.
+    heavyFrom: toKilograms(a.heavyFrom) >= toKilograms(b.heavyFrom) ? a.heavyFrom : b.heavyFrom,
+    light: hotterOven(a.light, b.light),
+    heavy: hotterOven(a.heavy, b.heavy),
+  }),
+  massOver: (a, b) => (toKilograms(a.mass) <= toKilograms(b.mass) ? a : b),
   depth: (a, b) => (toMetres(a.most) <= toMetres(b.most) ? a : b),
   factor: (a, b) => (a.times >= b.times ? a : b),
   count: (a, b) => (a.most <= b.most ? a : b),
@@ -73,6 +83,12 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
 
 const hotter = (a: Temperature, b: Temperature): Temperature => (compareTemperatures(a, b) >= 0 ? a : b);
 const colder = (a: Temperature, b: Temperature): Temperature => (compareTemperatures(a, b) <= 0 ? a : b);
+
+type Oven = Of<'ovens'>['light'];
+const hotterOven = (a: Oven, b: Oven): Oven => ({
+  still: hotter(a.still, b.still),
+  fan: hotter(a.fan, b.fan),
+});
 
 type Pace = ThawRate['slow'];
 const msPerKg = ({ ms, mass }: Pace): number => ms / toKilograms(mass);

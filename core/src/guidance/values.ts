@@ -15,6 +15,8 @@ export const temperatureLimit = z.object({
   kind: z.literal('temperature'),
   limit: z.enum(['least', 'most']),
   at: temperature,
+  /** What the source says in place of a figure. */
+  said: z.string().optional(),
 });
 
 export const temperatureBand = z.object({ kind: z.literal('band'), low: temperature, high: temperature });
@@ -41,8 +43,8 @@ export const freezerMonths = z.object({
   range: z.object({ low: z.number().positive(), high: z.number().positive() }).nullable(),
 });
 
-/** Time for a weight, proportional, never under the least. */
-const pace = z.object({ ms, mass, leastMs: ms });
+/** Time for a weight, proportional, never under the least; no least where the source gives none. */
+const pace = z.object({ ms, mass, leastMs: z.number().int().min(0) });
 export const thawRate = z.object({ kind: z.literal('thawRate'), fast: pace, slow: pace });
 
 /** Any one of the options will do: reach the temperature and hold it; then let it rest. */
@@ -75,6 +77,17 @@ export const coolingMark = z.object({
   to: temperature,
   withinMs: ms,
 });
+
+/** The ovens a table of held temperatures holds in: at least so hot, without and with a fan, by the weight of the joint. */
+export const ovens = z.object({
+  kind: z.literal('ovens'),
+  heavyFrom: mass,
+  light: z.object({ still: temperature, fan: temperature }),
+  heavy: z.object({ still: temperature, fan: temperature }),
+});
+
+/** Applies to what weighs more. */
+export const massOver = z.object({ kind: z.literal('massOver'), mass });
 
 export const depthLimit = z.object({ kind: z.literal('depth'), most: length });
 export const factor = z.object({ kind: z.literal('factor'), times: z.number().positive() });
@@ -119,6 +132,8 @@ export const ruleValue = z.union([
   cookTarget,
   roastTable,
   coolingMark,
+  ovens,
+  massOver,
   depthLimit,
   factor,
   count,
@@ -133,6 +148,7 @@ export const ruleValue = z.union([
 ]);
 
 export type RuleValue = z.infer<typeof ruleValue>;
+export type Ovens = z.infer<typeof ovens>;
 export type CookTarget = z.infer<typeof cookTarget>;
 export type RoastTable = z.infer<typeof roastTable>;
 export type ThawRate = z.infer<typeof thawRate>;

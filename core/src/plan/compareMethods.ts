@@ -1,7 +1,7 @@
 import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
 import { waterRule, widened, type RuleSet, type Span } from '../guidance';
-import { lifeAfterThaw, storageOf } from '../trail';
+import { isStuffed, lifeAfterThaw, storageOf } from '../trail';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
 import { cookSpan, thawSpan } from './spans';
 
@@ -14,6 +14,9 @@ export interface Obstacle {
     | 'notHomeToCook'
     | 'cookingAlreadyDue'
     | 'tooThick'
+    | 'soldStuffed'
+    | 'tooLongInWater'
+    | 'onlyThinFromFrozen'
     | 'keepsTooShort'
     | 'ageUnknown';
   readonly byMs: number | null;
@@ -107,27 +110,42 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
 function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
   const { rules, form } = input;
   const kinds = { foodKey: input.food.id, parts: input.parts };
+  // What is stuffed and frozen is cooked as it is, by its label (guidance §2).
+  const stuffed =
+    isStuffed({ ...kinds, form }) && !rules.thawing.soldStuffed.value.yes
+      ? ({ why: 'soldStuffed', byMs: null } as const)
+      : undefined;
   const byRule = thawSpan(method, input);
   const thaw = byRule && widened(byRule, input.computedThaw?.[method]);
   const cookAtOnceMs = rules.thawing.cookAtOnce.value.ms;
   switch (method) {
     case 'refrigerator': {
-      const hold = lifeAfterThaw(kinds, input.usedMs, rules);
+      const hold = lifeAfterThaw(kinds, input, rules);
       return {
         thaw,
         holdMs: hold.highMs,
         attended: false,
-        obstacle: input.usedMs > 0 ? holdTooShort(thaw!, hold.highMs) : undefined,
+        obstacle: stuffed ?? holdTooShort(thaw!, hold.highMs),
         ruleIds: [rules.thawing.refrigerator.id, hold.rule.id],
       };
     }
     case 'coldWater': {
       const rule = waterRule(form, rules);
+      const { waterMost, waterCounts, waterRunning, waterChange, cookAtOnce } = rules.thawing;
+      const over = thaw!.slowMs - waterMost.value.ms;
+      // Where its minutes count, the wait before cooking is part of the time it may take in all.
+      const waitMs = waterCounts.value.yes ? Math.max(0, waterMost.value.ms - thaw!.fastMs) : cookAtOnceMs;
       return {
         thaw,
-        holdMs: cookAtOnceMs,
+        holdMs: Math.min(cookAtOnceMs, waitMs),
         attended: true,
-        ruleIds: [rule.id, rules.thawing.waterChange.id, rules.thawing.cookAtOnce.id],
+        obstacle: stuffed ?? (over > 0 ? { why: 'tooLongInWater', byMs: over } : undefined),
+        ruleIds: [
+          rule.id,
+          waterRunning.value.yes ? waterRunning.id : waterChange.id,
+          waterMost.id,
+          cookAtOnce.id,
+        ],
       };
     }
     case 'microwave':
@@ -135,24 +153,37 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: cookAtOnceMs,
         attended: true,
-        obstacle: formById(form).thinEnoughForMicrowave ? undefined : { why: 'tooThick', byMs: null },
+        obstacle:
+          stuffed ?? (formById(form).thinEnoughForMicrowave ? undefined : { why: 'tooThick', byMs: null }),
         ruleIds: [rules.thawing.cookAtOnce.id],
       };
     case 'fromFrozen':
-      return { thaw, holdMs: 0, attended: false, ruleIds: [rules.thawing.fromFrozen.id] };
+      return {
+        thaw,
+        holdMs: 0,
+        attended: false,
+        obstacle:
+          stuffed || !rules.thawing.fromFrozenThin.value.yes || formById(form).thinEnoughForMicrowave
+            ? undefined
+            : { why: 'onlyThinFromFrozen', byMs: null },
+        ruleIds: [
+          stuffed ? rules.thawing.soldStuffed.id : rules.thawing.fromFrozen.id,
+          rules.thawing.fromFrozenThin.id,
+        ],
+      };
     case 'thawed':
       return {
         thaw,
         holdMs: 0,
         attended: false,
-        ...keeping(lifeAfterThaw(kinds, input.usedMs, rules), input.since, cookStartAt),
+        ...keeping(lifeAfterThaw(kinds, input, rules), input, cookStartAt),
       };
     case 'fresh':
       return {
         thaw: null,
         holdMs: 0,
         attended: false,
-        ...keeping(freshLife(kinds, rules), input.since, cookStartAt),
+        ...keeping(freshLife(kinds, rules), input, cookStartAt),
       };
   }
 }
@@ -166,18 +197,18 @@ function holdTooShort({ fastMs, slowMs }: Span, holdMs: number): Obstacle | unde
 type Keeps = ReturnType<typeof lifeAfterThaw>;
 
 function freshLife(kinds: Parameters<typeof lifeAfterThaw>[0], rules: RuleSet): Keeps {
-  const rule = storageOf({ ...kinds, cooked: false }, rules).refrigerator;
-  return { rule, ...rule.value };
+  const rule = storageOf({ ...kinds, cooked: false }, rules)?.refrigerator;
+  return rule ? { rule, ...rule.value } : lifeAfterThaw(kinds, { usedMs: 0 }, rules);
 }
 
 /** Whether raw food in the refrigerator still keeps until the oven. */
 function keeping(
   { rule: { id }, highMs }: Keeps,
-  since: number | null,
+  { since, useBy = null }: PlanInput,
   cookStartAt: number,
 ): Pick<Way, 'obstacle' | 'ruleIds'> {
   if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [id] };
-  const over = cookStartAt - (since + highMs);
+  const over = cookStartAt - Math.min(since + highMs, useBy ?? Infinity);
   return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [id] };
 }
 

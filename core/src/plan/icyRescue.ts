@@ -53,12 +53,13 @@ export function icyRescue(icy: Icy): readonly IcyWay[] {
     const serveAt = Math.max(icy.serveAt, now + thawMs + cookMs + restMs);
     return { kind, thawMs, cookMs, serveAt, lateMs: serveAt - icy.serveAt };
   };
+  const inWaterMs = place === 'coldWater' ? 0 : thawLeft(thaw, coreC, 'coldWater').slowMs;
   const fromFrozen = cookSpan('fromFrozen', { fastMs: cookSlowMs, slowMs: cookSlowMs }, rules).slowMs;
   return [
     way('stay', Math.max(thawLeft(thaw, coreC, place).slowMs, byRuleMs), cookSlowMs),
-    ...(place === 'coldWater'
+    ...(place === 'coldWater' || inWaterMs > rules.thawing.waterMost.value.ms
       ? []
-      : [way('coldWater', thawLeft(thaw, coreC, 'coldWater').slowMs, cookSlowMs)]),
+      : [way('coldWater', inWaterMs, cookSlowMs)]),
     way('cookNow', 0, fromFrozen),
   ].sort((a, b) => a.serveAt - b.serveAt);
 }

@@ -20,6 +20,10 @@ export interface PlanInput {
   readonly since: number | null;
   /** How many of its days it had used up before it was frozen, ms. */
   readonly usedMs: number;
+  /** How long it had been kept thawed before it was frozen again, ms. */
+  readonly keptMs?: number;
+  /** The last moment of its printed use-by, where it has one. */
+  readonly useBy?: number | null;
   readonly serveAt: number;
   /** Cooking time of the thawed food: the chart's, or the cook's own (then both ends are the same). */
   readonly cook: Span;

@@ -64,6 +64,12 @@ export function obstacleWords(
       return `It must be on the heat at ${moment(cookStartAt, now, zone)}, when you are out or asleep${by ? `; ${by} too early` : ''}.`;
     case 'tooThick':
       return 'Too thick: the outside would cook before the middle thaws.';
+    case 'soldStuffed':
+      return 'Frozen with its stuffing it is never thawed: cook it from frozen, by its label.';
+    case 'tooLongInWater':
+      return `Too long in water for this school, by ${by}.`;
+    case 'onlyThinFromFrozen':
+      return 'This school cooks only small, thin things from frozen, or what the pack says so of.';
     case 'keepsTooShort':
       return `It does not keep that long: over by ${by}.`;
     case 'ageUnknown':

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { foodById } from '../foods';
 import { homeRules, PLAIN_GUIDANCE, ruleById } from '../guidance';
-import { METRIC, frozenLamb, happened, hours, read, stateOf } from '../testing/story';
+import { METRIC, frozenLamb, happened, hours, read, readTwice, stateOf } from '../testing/story';
 import { availableBetween, clockOf, type Availability } from '../time';
 import { HOUR_MS, MINUTE_MS, pounds, toKilograms } from '../units';
 import {
@@ -325,7 +325,7 @@ describe('a plan under way', () => {
     expect(next(hours(47))).toBe('read');
     events.push(read(hours(49), 130));
     expect(next(hours(49))).toBe('read');
-    events.push(read(hours(49.2), 146));
+    events.push(...readTwice(hours(49.2), 146));
     expect(next(hours(49.2))).toBe('offHeat');
     events.push(happened(hours(49.3), 'offHeat'), happened(hours(50), 'served', {}));
     expect(next(hours(50))).toBe('putAway');

@@ -37,6 +37,7 @@ export function rescueOf(
           food: foodById(state.foodKey),
           parts: state.parts,
           usedMs: usedBeforeFreezing(state),
+          keptMs: state.thaw?.keptMs,
           form: state.form,
           massKg: state.massKg,
           condition: 'frozen',

@@ -1,6 +1,7 @@
 import { foodById } from '../foods';
 import { widened, type RuleSet, type Span } from '../guidance';
-import { bandEndsAt, targetOf, waterDueAt, type FoodState } from '../trail';
+import { bandEndsAt, bandLimit, chillLimit, targetOf, waterDueAt, type FoodState } from '../trail';
+import { isAtLeast, MINUTE_MS, toKilograms, type Temperature } from '../units';
 import { cookSpan, thawSpan } from './spans';
 
 export const stepKinds = [
@@ -82,8 +83,8 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
   add('read', cookAt + cook.fastMs, started?.metAt ?? null);
   add('offHeat', doneAt, started?.offHeatAt ?? state.servedAt);
   add('serve', serveAt, state.servedAt);
-  const limitMs = rules.bandTime.limit.value.ms;
-  add('putAway', bandEndsAt(state.exposures, 'cooked', now, limitMs) ?? serveAt + limitMs, null);
+  const keptMs = leftOutMs(state, rules);
+  add('putAway', bandEndsAt(state.exposures, 'cooked', keptMs) ?? offHeatAt + keptMs, null);
 
   return {
     steps,
@@ -103,6 +104,25 @@ function thawOf(
   const byRule = thawSpan(method, { food: foodById(foodKey), form, massKg, rules });
   const computed = method === 'refrigerator' || method === 'coldWater' ? computedThaw?.[method] : undefined;
   return byRule && widened(byRule, computed);
+}
+
+/** How long it may be off the heat so that what is left can be kept: by the clock, and by the first cooling mark. */
+export function leftOutMs(state: FoodState, rules: RuleSet): number {
+  const chill = chillLimit({ ...state, cooked: true }, rules);
+  const mark = rules.cooling.marksBind.value.yes ? rules.cooling.firstMark.value.withinMs : Infinity;
+  const ms = Math.min(bandLimit(state, rules).value.ms, chill.ms, mark);
+  return chill.inclusive || chill.ms > ms ? ms : ms - MINUTE_MS;
+}
+
+/** How hot the oven is set: as its chart says, and as hot as held temperatures of a roast want it. */
+export function ovenOf(state: Pick<FoodState, 'foodKey' | 'massKg'>, rules: RuleSet): Temperature | null {
+  const { roast, cooking } = foodById(state.foodKey);
+  if (!roast) return null;
+  const chart = rules.roasting[roast].value.oven;
+  if (cooking !== 'roast' && cooking !== 'porkRoast') return chart;
+  const { heavyFrom, light, heavy } = rules.cooking.roastOven.value;
+  const { still } = state.massKg >= toKilograms(heavyFrom) ? heavy : light;
+  return isAtLeast(chart, still) ? chart : still;
 }
 
 function safetyRest(state: FoodState, rules: RuleSet): number {

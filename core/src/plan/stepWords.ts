@@ -1,9 +1,16 @@
 import { foodById, formById } from '../foods';
 import type { RuleSet } from '../guidance';
-import { targetOf, type FoodState } from '../trail';
-import { formatDuration, formatLength, formatTarget, toMetres, type UnitSystem } from '../units';
+import { isStuffed, targetOf, type FoodState } from '../trail';
+import {
+  formatCeiling,
+  formatDuration,
+  formatLength,
+  formatTarget,
+  toMetres,
+  type UnitSystem,
+} from '../units';
 import { thawSpan } from './spans';
-import type { Step } from './schedule';
+import { ovenOf, type Step } from './schedule';
 
 export interface StepWords {
   /** What to do, in the imperative. */
@@ -18,7 +25,7 @@ export interface StepWords {
 export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, rules: RuleSet): StepWords {
   switch (kind) {
     case 'startThaw':
-      return startThaw(state, rules);
+      return startThaw(state, units, rules);
     case 'changeWater':
       return {
         title: `Change the water, ${ordinal((state.thaw?.changes ?? 0) + 1)} of ${waterChanges(state, rules)}`,
@@ -31,14 +38,12 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
         detail: 'Flex it, or probe the centre. Still icy: finish it in cold water.',
         tick: 'Thawed',
       };
-    case 'ovenOn': {
-      const roast = foodById(state.foodKey).roast!;
+    case 'ovenOn':
       return {
-        title: `Oven to ${formatTarget(rules.roasting[roast].value.oven, units)}`,
+        title: `Oven to ${formatTarget(ovenOf(state, rules)!, units)}`,
         detail: 'Hot before the food goes in.',
         tick: 'Oven is on',
       };
-    }
     case 'startCooking':
       return { title: 'Start cooking', detail: cookingDetail(state), tick: 'It is on' };
     case 'read': {
@@ -46,7 +51,9 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
       const goal = target ? formatTarget(target.value.options[0]!.at, units) : '';
       return {
         title: target ? `Read it: ${goal}` : 'Look after it',
-        detail: formById(state.form).probe,
+        detail: isStuffed(state)
+          ? `${formById(state.form).probe} Then the middle of the stuffing.`
+          : formById(state.form).probe,
         tick: 'Log a reading',
       };
     }
@@ -75,9 +82,17 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
   }
 }
 
-function startThaw(state: FoodState, rules: RuleSet): StepWords {
+function startThaw(state: FoodState, units: UnitSystem, rules: RuleSet): StepWords {
   switch (state.plan?.method) {
     case 'coldWater': {
+      if (rules.thawing.waterRunning.value.yes) {
+        const cold = formatCeiling(rules.thawing.waterTemperature.value.at, units);
+        return {
+          title: 'Under running cold water',
+          detail: `Sealed, in running water of at most ${cold}. Stay near; ${formatDuration(rules.thawing.waterMost.value.ms)} at the longest.`,
+          tick: 'It is in the water',
+        };
+      }
       const every = formatDuration(rules.thawing.waterChange.value.ms);
       return {
         title: 'Into cold water',
@@ -94,7 +109,9 @@ function startThaw(state: FoodState, rules: RuleSet): StepWords {
     default:
       return {
         title: 'To the lowest shelf',
-        detail: 'Out of the freezer, still wrapped, on a tray with a lip.',
+        detail: state.withoutAir
+          ? 'Open the pack first. On a tray with a lip, covered.'
+          : 'Out of the freezer, still wrapped, on a tray with a lip.',
         tick: 'It is in the refrigerator',
       };
   }

@@ -31,8 +31,18 @@ export function happened<Type extends EventType>(
   return { id, foodId: FOOD_ID, at: when, type, payload: payload ?? {} } as FoodEvent;
 }
 
-export const read = (when: number, value: number, unit: 'C' | 'F' = 'F'): FoodEvent =>
-  happened(when, 'reading', { temperature: { value, unit } });
+export const read = (
+  when: number,
+  value: number,
+  unit: 'C' | 'F' = 'F',
+  more: Partial<Payload<'reading'>> = {},
+): FoodEvent => happened(when, 'reading', { temperature: { value, unit }, ...more });
+
+/** The same reading in two places, as birds, heavy joints and several pieces want it. */
+export const readTwice = (when: number, value: number, unit: 'C' | 'F' = 'F'): FoodEvent[] => [
+  read(when, value, unit),
+  read(when, value, unit, { place: 'edge' }),
+];
 
 /** Raw chicken bought at a moment, or whatever else is said of it. */
 export const raw = (over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
@@ -84,7 +94,7 @@ export const cookedLamb = (offAt: number, degreesF = 150): FoodEvent[] => [
   happened(offAt - 40 * 60 * MINUTE_MS, 'thawStarted', { method: 'refrigerator' }),
   happened(offAt - 4 * 60 * MINUTE_MS, 'thawed'),
   happened(offAt - 3 * 60 * MINUTE_MS, 'cookingStarted'),
-  read(offAt, degreesF),
+  ...readTwice(offAt, degreesF),
   happened(offAt, 'offHeat'),
 ];
 

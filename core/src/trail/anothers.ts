@@ -5,6 +5,9 @@ import type { FoodState } from './state';
 const OF_ONE_FOOD: ReadonlySet<EventType> = new Set([
   'thawStarted',
   'waterChanged',
+  'waterRead',
+  'outSince',
+  'printed',
   'thawed',
   'ovenOn',
   'cookingStarted',

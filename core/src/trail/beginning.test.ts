@@ -1,6 +1,7 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, START, stateOf } from '../testing/story';
 import { newFood } from './beginning';
+import { newThaw } from './thawing';
 import { dividedFrom, type FoodEvent, type FoodState, type Payload } from '.';
 
 type Added = Payload<'added'>;
@@ -37,6 +38,14 @@ describe('food that comes in', () => {
       sealed: false,
       labelled: false,
       dividedFrom: null,
+      cameAt: START,
+      heatFirst: false,
+      through: false,
+      outUnknown: false,
+      printed: null,
+      withoutAir: false,
+      oven: null,
+      doubtful: null,
       cooked: false,
       daysFrom: days(-1),
       pauses: [],
@@ -61,6 +70,7 @@ describe('food that comes in', () => {
       lastGood: null,
       plan: null,
       lastAt: START,
+      lastIds: [event.id],
     } satisfies FoodState);
   });
 
@@ -101,11 +111,7 @@ describe('food that comes in', () => {
       {
         stage: 'thawed',
         thaw: {
-          method: 'refrigerator',
-          startedAt: days(-1),
-          lastChangeAt: START,
-          changes: 0,
-          usedMs: 0,
+          ...newThaw('refrigerator', days(-1)),
           thawedAt: days(-1),
         },
       },
@@ -192,6 +198,7 @@ describe('a portion', () => {
       labelled: false,
       dividedFrom: whole.foodId,
       lastAt: hours(2),
+      lastIds: [expect.any(String)],
     }));
 
   it('of a food whose portions nobody counts has as many', () => expect(part().container!.portions).toBe(6));

@@ -1,6 +1,6 @@
 import { coolingMs, type CoolingMark, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost, toMetres } from '../units';
-import { crossing } from './exposure';
+import { crossing, reachedAt } from './exposure';
 import type { FoodState, TrailReading } from './state';
 
 /** What readings said of one mark. */
@@ -9,10 +9,15 @@ interface MarkSeen {
   readonly above: TrailReading | null;
   /** When it was reached, by a straight line between two readings close enough, else when it was read. */
   readonly reachedAt: number | null;
+  /** It is the line that says so. */
+  readonly byLine: boolean;
+  /** The first reading above it that was too late. */
+  readonly lateAt: number | null;
 }
 
-/** The cooling of a food since it left the heat. */
+/** The cooling of a food since it left the heat, or was made from ingredients at room temperature. */
 export interface Chill {
+  readonly fromRoom: boolean;
   /** The crossing of the first mark's upper temperature; until it is read, when the food left the heat. */
   readonly startedAt: number;
   readonly startFixed: boolean;
@@ -27,10 +32,11 @@ export interface Chill {
 
 export type MarkStatus = 'met' | 'assumed' | 'running' | 'missed' | 'unknown';
 
-const UNSEEN: MarkSeen = { above: null, reachedAt: null };
+const UNSEEN: MarkSeen = { above: null, reachedAt: null, byLine: false, lateAt: null };
 
 /** A cooling begins when food leaves the heat. */
 export const beginChill = (at: number): Chill => ({
+  fromRoom: false,
   startedAt: at,
   startFixed: false,
   hot: null,
@@ -40,16 +46,31 @@ export const beginChill = (at: number): Chill => ({
   closedAt: null,
 });
 
+/** The same of food made from ingredients at room temperature, which has one mark. */
+export const beginFromRoom = (at: number): Chill => ({ ...beginChill(at), fromRoom: true, startFixed: true });
+
+/** The marks of a cooling, and how long each is given from its start, ms. */
+export function marksOf({ fromRoom }: Pick<Chill, 'fromRoom'>, rules: RuleSet) {
+  const { firstMark, secondMark, fromRoom: room } = rules.cooling;
+  return {
+    first: { rule: firstMark, withinMs: firstMark.value.withinMs },
+    second: fromRoom
+      ? { rule: room, withinMs: room.value.withinMs }
+      : { rule: secondMark, withinMs: coolingMs(rules) },
+  };
+}
+
 /** Takes a reading into a cooling that runs. */
-export function chilled(chill: Chill, reading: TrailReading, { cooling }: RuleSet): Chill {
+export function chilled(chill: Chill, reading: TrailReading, rules: RuleSet): Chill {
   if (chill.closedAt !== null) return chill;
-  const { firstMark, secondMark } = cooling;
-  const { from, withinMs } = firstMark.value;
+  const { first, second } = marksOf(chill, rules);
+  const { from, withinMs } = first.rule.value;
   const started = startedBy(chill, reading, from, withinMs);
+  const due = (ms: number) => started.startedAt + ms;
   return {
     ...started,
-    first: seen(started.first, reading, firstMark.value),
-    second: seen(started.second, reading, secondMark.value),
+    first: seen(started.first, reading, first.rule.value, due(first.withinMs)),
+    second: seen(started.second, reading, second.rule.value, due(second.withinMs)),
   };
 }
 
@@ -60,11 +81,18 @@ function startedBy(chill: Chill, reading: TrailReading, from: CoolingMark['from'
   return { ...chill, startedAt, startFixed: true };
 }
 
-function seen(mark: MarkSeen, reading: TrailReading, { to, withinMs }: CoolingMark): MarkSeen {
+function seen(mark: MarkSeen, reading: TrailReading, { to, withinMs }: CoolingMark, dueAt: number): MarkSeen {
   if (mark.reachedAt !== null) return mark;
-  if (!isAtMost(reading.temperature, to)) return { ...mark, above: reading };
+  if (!isAtMost(reading.temperature, to)) {
+    const lateAt = mark.lateAt ?? (reading.at > dueAt ? reading.at : null);
+    return { ...mark, above: reading, lateAt };
+  }
   const near = mark.above !== null && reading.at - mark.above.at <= withinMs;
-  return { ...mark, reachedAt: near ? crossing(mark.above, reading, to, withinMs) : reading.at };
+  return {
+    ...mark,
+    byLine: near,
+    reachedAt: near ? crossing(mark.above, reading, to, withinMs) : reading.at,
+  };
 }
 
 /** Food in the cold in a container no deeper than the rule is taken to cool in time unless a reading says otherwise. */
@@ -83,12 +111,13 @@ export interface MarkStanding {
 
 /** Both marks at a moment, by the readings there are (guidance §5, §11.2–4). */
 export function marksAt(chill: Chill, now: number, rules: RuleSet): readonly [MarkStanding, MarkStanding] {
-  const { firstMark } = rules.cooling;
-  const firstDue = chill.startedAt + firstMark.value.withinMs;
-  const secondDue = chill.startedAt + coolingMs(rules);
+  const marks = marksOf(chill, rules);
+  const firstMs = marks.first.withinMs;
+  const firstDue = chill.startedAt + firstMs;
+  const secondDue = chill.startedAt + marks.second.withinMs;
   const shallow = chill.shallowSince !== null && chill.shallowSince <= firstDue;
-  const first = standing(chill.first, firstDue, now, shallow);
-  const second = standing(chill.second, secondDue, now, shallow && first !== 'missed');
+  const first = chill.fromRoom ? 'met' : standing(chill.first, firstDue, now, shallow, firstMs);
+  const second = standing(chill.second, secondDue, now, shallow && first !== 'missed', firstMs);
   return [
     { status: first, dueAt: firstDue },
     { status: second, dueAt: secondDue },
@@ -98,9 +127,20 @@ export function marksAt(chill: Chill, now: number, rules: RuleSet): readonly [Ma
 /** Whether a mark was passed without the food having been seen below it. */
 export const isLost = ({ status }: MarkStanding): boolean => status === 'missed' || status === 'unknown';
 
-function standing({ above, reachedAt }: MarkSeen, dueAt: number, now: number, assumed: boolean): MarkStatus {
+/**
+ * @param provesMs how long after a mark a reading above it still says that it was not reached: much later it says nothing
+ *   of that, since the food may have got warm again
+ */
+function standing(
+  { reachedAt, byLine, lateAt }: MarkSeen,
+  dueAt: number,
+  now: number,
+  assumed: boolean,
+  provesMs: number,
+): MarkStatus {
   if (reachedAt !== null && reachedAt <= dueAt) return 'met';
-  if (above && above.at > dueAt) return 'missed';
+  if (lateAt !== null && lateAt - dueAt <= provesMs) return 'missed';
+  if (reachedAt !== null && byLine) return 'missed';
   if (reachedAt === null && now <= dueAt) return 'running';
   return assumed ? 'assumed' : 'unknown';
 }
@@ -109,8 +149,16 @@ function standing({ above, reachedAt }: MarkSeen, dueAt: number, now: number, as
  * Whether a cooling that lost its first mark can still be mended by heating it through and starting again: once, while the
  * second mark runs, where the school allows it.
  */
-export function canRescue({ chill, rescues }: FoodState, now: number, rules: RuleSet): boolean {
-  if (!chill || rescues > 0 || !rules.cooling.rescue.value.yes) return false;
+export function canRescue(state: FoodState, now: number, rules: RuleSet): boolean {
+  const { chill, rescues } = state;
+  if (!chill || chill.fromRoom || rescues > 0 || !rules.cooling.rescue.value.yes) return false;
   const [first, second] = marksAt(chill, now, rules);
-  return isLost(first) && second.status !== 'missed' && now <= chill.startedAt + coolingMs(rules);
+  return isLost(first) && second.status !== 'missed' && now <= rescueEndsAt(state, rules);
+}
+
+/** Until when the reheat that mends a cooling has to be read: while its second mark runs, and before time out is over. */
+export function rescueEndsAt({ chill, exposures }: FoodState, rules: RuleSet): number {
+  const marksEndAt = chill!.startedAt + coolingMs(rules);
+  const certain = exposures.filter((each) => each.certain);
+  return Math.min(marksEndAt, reachedAt(certain, 'cooked', rules.bandTime.limit.value.ms) ?? Infinity);
 }

@@ -49,6 +49,7 @@ describe('cold food that is put out to eat', () => {
       side: 'cold',
       startFixed: false,
       certain: true,
+      asked: START,
       ...over,
     } as const;
     return isEatenCold(exposure, state, limitOf(id, soup));

@@ -1,6 +1,6 @@
 import type { Rule, RuleSet } from '../guidance';
 import { bandTime, type Exposure } from './exposure';
-import { kindsOf } from './foodRules';
+import { bandLimit, kindsOf, mindsTheBand } from './foodRules';
 import { ledgerOf, type FoodState } from './state';
 
 /** Until when a food that stood in the growth band may go back into the cold. */
@@ -39,9 +39,10 @@ export const isEatenCold = (
 
 /** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
 export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {
+  if (!mindsTheBand(state)) return false;
   const limit = chillLimit(state, rules);
   const { certainMs } = bandTime(state.exposures, ledgerOf(state), at);
   // Past the limit of all it is thrown away, and there is nothing left to count.
-  if (certainMs > rules.bandTime.limit.value.ms) return false;
+  if (certainMs > bandLimit(state, rules).value.ms) return false;
   return state.exposures.some((each) => isEatenCold(each, state, limit)) || isPast(limit, certainMs);
 }

@@ -1,7 +1,8 @@
-import { formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
+import { formatDuration, formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
 import { rulesOf } from '../guidance';
-import { moment } from '../time';
+import { longDay, moment } from '../time';
 import type { FoodEvent, Place, Shelf } from './events';
+import { PLACE_OF_PROBE } from './probeWords';
 
 const PLACE_WORDS: Record<Place, string> = {
   freezer: 'in the freezer',
@@ -67,20 +68,28 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return 'Labelled';
     case 'dated':
       return `Counts from ${moment(event.payload.since, event.at, zone)}`;
+    case 'outSince':
+      return `Out of heat and cold since ${moment(event.payload.since, event.at, zone)}, before it came`;
+    case 'printed':
+      return `${event.payload.kind === 'useBy' ? 'Use-by' : 'Best before'} ${longDay(event.payload.at, zone)}, as printed`;
+    case 'waterRead':
+      return `The water read ${formatTemperature(event.payload.temperature, units)}`;
     case 'planned':
       return `Planned for ${moment(event.payload.serveAt, event.at, zone)}`;
     case 'planDropped':
       return 'Plan dropped';
     case 'thawStarted':
-      return `Thawing ${THAW_WORDS[event.payload.method]}`;
+      return `Thawing ${event.payload.running ? 'in running water' : THAW_WORDS[event.payload.method]}`;
     case 'waterChanged':
       return 'Water changed';
     case 'thawed':
       return 'Thawed';
-    case 'ovenOn':
-      return 'Oven on';
+    case 'ovenOn': {
+      const { temperature, fan } = event.payload;
+      return `Oven on${temperature ? `, ${formatTemperature(temperature, units)}` : ''}${fan ? ', with its fan' : ''}`;
+    }
     case 'cookingStarted':
-      return 'On the heat';
+      return event.payload.by ? 'In the microwave' : 'On the heat';
     case 'reading':
       return readingWords(event.payload, units);
     case 'signSeen':
@@ -121,10 +130,11 @@ function movedWords({ place, shelf, bag }: FoodEvent<'moved'>['payload']): strin
 }
 
 function readingWords(
-  { temperature, where, correction, doubtful }: FoodEvent<'reading'>['payload'],
+  { temperature, place, correction, doubtful, watchedMs }: FoodEvent<'reading'>['payload'],
   units: UnitSystem,
 ): string {
   const off = correction ? `, ${correction > 0 ? '+' : '−'}${Math.abs(correction)} for its thermometer` : '';
-  const said = `Read ${formatTemperature(temperature, units)}${where ? `, ${where}` : ''}${off}`;
+  const held = watchedMs ? `, for ${formatDuration(watchedMs)}` : '';
+  const said = `Read ${formatTemperature(temperature, units)}${place ? `, ${PLACE_OF_PROBE[place]}` : ''}${held}${off}`;
   return doubtful ? `${said}; the thermometer is in doubt` : said;
 }

@@ -4,6 +4,7 @@ import { isCanned, isKnownFood } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
 import { schools } from '../guidance/schema';
 import { coolingPlanSchema } from './coolingPlan';
+import { probePlaces } from './probing';
 
 /** Where food can be. Heat and water are places too: they say what happens to it there. */
 export const places = [
@@ -45,6 +46,10 @@ const MOST_OFF = 10;
 const nothing = z.object({}).strict();
 /** On the way: in an insulated bag with two frozen packs or more, and outside the household's warm months. */
 const carrying = { bag: z.literal(true).optional(), season: z.literal('cool').optional() };
+/** The date a maker printed, to its end. Use-by speaks of safety, best before of taste. */
+const printed = z.object({ kind: z.enum(['useBy', 'bestBefore']), at: instant }).strict();
+/** Longer than a thermometer is watched in one go. */
+const LONGEST_WATCH_MS = 5 * 60 * 1000;
 const span = z.object({ fastMs: z.number().int().min(0), slowMs: z.number().int().min(0) });
 
 /** The payload of each type of event, as it is stored and sent. */
@@ -67,7 +72,16 @@ export const payloads = {
       ...carrying,
       since: instant.nullable(),
       /** Brought by somebody else: what it was through before nobody here knows. */
-      from: z.enum(['guest', 'takeaway']).optional(),
+      from: z.enum(['guest', 'takeaway', 'delivery']).optional(),
+      /** Whether it came hot; by its kind where nobody says. */
+      came: z.enum(['hot', 'cold']).optional(),
+      /** When it left the heat or the cold where it came from; null or left out: nobody knows. */
+      outSince: instant.nullable().optional(),
+      /** Made here from ingredients at room temperature: it has to get cold. */
+      fromRoom: z.literal(true).optional(),
+      printed: printed.optional(),
+      /** Fish in a pack without air. */
+      withoutAir: z.literal(true).optional(),
       reheatedBefore: z.literal(true).optional(),
     })
     .strict()
@@ -106,11 +120,14 @@ export const payloads = {
   powerOn: nothing,
   /** There are ice crystals in it still. */
   iceSeen: nothing,
-  /** A can or a pack was opened: its days count from here. */
+  /** A can or a pack was opened: its days count from here, and fish has air again. */
   opened: nothing,
   labelled: nothing,
   /** Somebody remembered since when its days count: bought, opened, thawed or cooked. */
   dated: z.object({ since: instant }).strict(),
+  /** Somebody remembered when it left the heat or the cold where it came from. */
+  outSince: z.object({ since: instant }).strict(),
+  printed,
   planned: z
     .object({
       method: z.enum(['refrigerator', 'coldWater', 'microwave', 'fromFrozen', 'thawed', 'fresh']),
@@ -128,15 +145,27 @@ export const payloads = {
     })
     .strict(),
   planDropped: nothing,
-  thawStarted: z.object({ method: z.enum(['refrigerator', 'coldWater', 'microwave']) }).strict(),
+  thawStarted: z
+    .object({
+      method: z.enum(['refrigerator', 'coldWater', 'microwave']),
+      /** The water runs. */
+      running: z.literal(true).optional(),
+    })
+    .strict(),
   waterChanged: nothing,
+  /** How warm the water is. */
+  waterRead: z.object({ temperature }).strict(),
   thawed: nothing,
-  ovenOn: nothing,
-  cookingStarted: nothing,
+  /** How hot, and whether its fan is on, where somebody says. */
+  ovenOn: z.object({ temperature: temperature.optional(), fan: z.boolean().optional() }).strict(),
+  cookingStarted: z.object({ by: z.literal('microwave').optional() }).strict(),
   reading: z
     .object({
       temperature,
-      where: z.string().max(80).optional(),
+      /** Where its tip was; where the form is read first when nobody says. */
+      place: z.enum(probePlaces).optional(),
+      /** The thermometer was watched for so long, and showed no less. */
+      watchedMs: z.number().int().min(0).max(LONGEST_WATCH_MS).optional(),
       /** What to add, in its own degrees, because the thermometer reads off by that much. */
       correction: z.number().min(-MOST_OFF).max(MOST_OFF).optional(),
       /** The thermometer was dropped since its check, or is off by an unknown amount: it proves nothing. */

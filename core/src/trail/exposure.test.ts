@@ -5,6 +5,7 @@ import {
   bandTime,
   closeExposure,
   crossing,
+  knownPast,
   openExposure,
   restartExposure,
   runningExposure,
@@ -21,6 +22,7 @@ const stretch = (from: number, to: number | null, over: Partial<Exposure> = {}):
   side: 'cold',
   startFixed: false,
   certain: true,
+  asked: from,
   ...over,
 });
 
@@ -55,8 +57,28 @@ describe('time in the growth band', () => {
     ];
     expect(bandTime(exposures, 'cooked', hours(1))).toMatchObject({
       certainMs: 20 * MINUTE_MS,
-      allMs: 25 * MINUTE_MS,
+      allMs: 20 * MINUTE_MS,
     });
+  });
+
+  it('counts what overlaps once, by the greater factor (guidance §11.29)', () => {
+    const lost = { certain: false };
+    const gaps = [stretch(START, minutes(60), lost), stretch(minutes(30), minutes(90), lost)];
+    expect(bandTime(gaps, 'cooked', hours(3))).toMatchObject({ certainMs: 0, allMs: 90 * MINUTE_MS });
+    const warm = [...gaps, stretch(minutes(80), minutes(100), { factor: 2 })];
+    expect(bandTime(warm, 'cooked', hours(3))).toMatchObject({
+      certainMs: 40 * MINUTE_MS,
+      allMs: 120 * MINUTE_MS,
+    });
+  });
+
+  it('is known to be past a time from when it was asked for, and no later question moves that on', () => {
+    const gap = stretch(START, hours(3), { certain: false, asked: hours(5) });
+    expect(knownPast([gap], 'cooked', 2 * HOUR_MS)).toBe(hours(5));
+    const more = stretch(START, hours(4), { certain: false, asked: hours(9) });
+    expect(knownPast([gap, more], 'cooked', 2 * HOUR_MS)).toBe(hours(5));
+    expect(knownPast([stretch(START, hours(3))], 'cooked', 2 * HOUR_MS)).toBe(hours(2));
+    expect(knownPast([stretch(START, hours(1))], 'cooked', 2 * HOUR_MS)).toBeNull();
   });
 
   it('runs by the fastest clock there is', () => {
@@ -67,38 +89,37 @@ describe('time in the growth band', () => {
 
   it('runs out when what is left is used up at the pace it has', () => {
     const warm = [stretch(START, null, { factor: 2 })];
-    expect(bandEndsAt(warm, 'cooked', minutes(30), 2 * HOUR_MS)).toBe(hours(1));
-    expect(bandEndsAt(warm, 'cooked', hours(3), 2 * HOUR_MS)).toBe(hours(1));
-    expect(bandEndsAt([stretch(START, hours(1))], 'cooked', hours(1), 2 * HOUR_MS)).toBeNull();
-    expect(bandEndsAt(warm, 'raw', hours(1), 2 * HOUR_MS)).toBeNull();
+    expect(bandEndsAt(warm, 'cooked', 2 * HOUR_MS)).toBe(hours(1));
+    expect(bandEndsAt(warm, 'cooked', 2 * HOUR_MS)).toBe(hours(1));
+    expect(bandEndsAt([stretch(START, hours(1))], 'cooked', 2 * HOUR_MS)).toBeNull();
+    expect(bandEndsAt(warm, 'raw', 2 * HOUR_MS)).toBeNull();
   });
 
   describe('runs out', () => {
-    const ends = (exposures: Exposure[], now: number, limitH: number) =>
-      bandEndsAt(exposures, 'cooked', now, limitH * HOUR_MS);
+    const ends = (exposures: Exposure[], limitH: number) => bandEndsAt(exposures, 'cooked', limitH * HOUR_MS);
     const from = (start: number, to: number | null, factor = 1) => ({ ...stretch(start, to), factor });
 
     it('its limit after a stretch that has yet to begin', () =>
-      expect(ends([from(hours(4), null)], START, 2)).toBe(hours(6)));
+      expect(ends([from(hours(4), null)], 2)).toBe(hours(6)));
 
     it('by the pace of each stretch in turn, in whatever order they stand', () => {
       const turn = [from(hours(2), null), from(START, hours(2), 2)];
       // Two hours by one o'clock and two more by two, which leaves one of the five.
-      expect(ends(turn, hours(1), 5)).toBe(hours(3));
-      expect(ends(turn, hours(1), 3)).toBe(hours(1.5));
-      expect(ends(turn, hours(1), 4)).toBe(hours(2));
+      expect(ends(turn, 5)).toBe(hours(3));
+      expect(ends(turn, 3)).toBe(hours(1.5));
+      expect(ends(turn, 4)).toBe(hours(2));
     });
 
     it('after a pause between two of them', () =>
-      expect(ends([from(START, hours(1)), from(hours(3), null)], minutes(30), 2)).toBe(hours(4)));
+      expect(ends([from(START, hours(1)), from(hours(3), null)], 2)).toBe(hours(4)));
 
-    it('sooner where two run at once', () =>
-      expect(ends([from(START, null), from(START, null, 2)], START, 3)).toBe(hours(1)));
+    it('by the faster where two run at once', () =>
+      expect(ends([from(START, null), from(START, null, 2)], 3)).toBe(hours(1.5)));
 
     it('by its own ledger alone, and by what is past no more', () => {
       const raw: Exposure = { ...from(START, null), ledger: 'raw' };
-      expect(ends([raw, from(START, null)], START, 2)).toBe(hours(2));
-      expect(ends([from(hours(-3), hours(-2)), from(START, null)], START, 2)).toBe(hours(1));
+      expect(ends([raw, from(START, null)], 2)).toBe(hours(2));
+      expect(ends([from(hours(-3), hours(-2)), from(START, null)], 2)).toBe(hours(1));
     });
   });
 });
@@ -146,9 +167,9 @@ describe('a stretch', () => {
     const exposures = [stretch(START, minutes(5)), stretch(minutes(9), null)];
     expect(runningExposure(exposures)).toBe(exposures[1]);
     expect(runningExposure(exposures.slice(0, 1))).toBeUndefined();
-    expect(restartExposure(exposures, minutes(30), true)).toEqual([
+    expect(restartExposure(exposures, minutes(30), true)).toMatchObject([
       stretch(START, minutes(5)),
-      stretch(minutes(30), null, { startFixed: true }),
+      { from: minutes(30), to: null, startFixed: true },
     ]);
   });
 });

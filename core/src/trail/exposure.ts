@@ -20,8 +20,10 @@ export interface Exposure {
   readonly fromCold?: true;
   /** Once a reading inside the band has fixed the start, no later reading moves it. */
   readonly startFixed: boolean;
-  /** False where only a missing fact makes it count; such time can lead to "cannot tell", not to "discard". */
+  /** False where only a missing fact makes it count: "cannot tell", until the question has stood for too long. */
   readonly certain: boolean;
+  /** Since when the log has known that it is not certain. */
+  readonly asked: number;
   /** Too late to go back into the cold: it counts until the food is used, wherever it is put. */
   readonly runsOn?: true;
   /** The food was read warm in the cold: only a cold reading says that it is better for being put back. */
@@ -30,6 +32,8 @@ export interface Exposure {
   readonly spell?: 'air' | 'power';
   /** While it was carried in an insulated bag, which may have kept it cold. */
   readonly bag?: true;
+  /** Kept hot and not read: it may be hot yet. */
+  readonly unread?: true;
 }
 
 export interface BandTime {
@@ -40,22 +44,71 @@ export interface BandTime {
 }
 
 /**
- * Adds up a ledger at a moment. Minutes in warm air count by the rule's factor.
+ * Adds up a ledger at a moment. Minutes in warm air count by the rule's factor; stretches that overlap count once, by the
+ * greater factor (guidance §11.29).
  *
  * @param now epoch ms; stretches still running are counted up to it
  */
 export function bandTime(exposures: readonly Exposure[], ledger: Ledger, now: number): BandTime {
-  let certainMs = 0;
-  let allMs = 0;
-  let runningFactor: number | null = null;
-  for (const exposure of exposures) {
-    if (exposure.ledger !== ledger) continue;
-    const counted = Math.max(0, Math.min(exposure.to ?? now, now) - exposure.from) * exposure.factor;
-    allMs += counted;
-    if (exposure.certain) certainMs += counted;
-    if (exposure.to === null) runningFactor = Math.max(runningFactor ?? 0, exposure.factor);
+  const own = exposures.filter((each) => each.ledger === ledger);
+  const running = own.filter(({ to }) => to === null).map(({ factor }) => factor);
+  return {
+    certainMs: covered(
+      own.filter(({ certain }) => certain),
+      now,
+    ),
+    allMs: covered(own, now),
+    runningFactor: running.length ? Math.max(...running) : null,
+  };
+}
+
+/** The time that stretches cover together up to a moment, each minute once by the greatest of its factors, ms. */
+function covered(exposures: readonly Exposure[], now: number): number {
+  let total = 0;
+  let below = 0;
+  // A minute that counts twice is one that counts once and once more: a union for each step of the factor.
+  for (const level of [...new Set(exposures.map(({ factor }) => factor))].sort((a, b) => a - b)) {
+    total +=
+      (level - below) *
+      union(
+        exposures.filter(({ factor }) => factor >= level),
+        now,
+      );
+    below = level;
   }
-  return { certainMs, allMs, runningFactor };
+  return total;
+}
+
+function union(exposures: readonly Exposure[], now: number): number {
+  let total = 0;
+  let until = -Infinity;
+  for (const each of [...exposures].sort((a, b) => a.from - b.from)) {
+    const to = Math.min(endOf(each), now);
+    if (to <= Math.max(until, each.from)) continue;
+    total += to - Math.max(until, each.from);
+    until = to;
+  }
+  return total;
+}
+
+/**
+ * When a ledger comes to a time, in the past or if nothing changes; null when it never does.
+ *
+ * @returns epoch ms
+ */
+export function reachedAt(exposures: readonly Exposure[], ledger: Ledger, ms: number): number | null {
+  const own = exposures.filter((each) => each.ledger === ledger);
+  const edges = [...new Set(own.flatMap((each) => [each.from, endOf(each)]))].sort((a, b) => a - b);
+  let left = ms;
+  for (const [i, from] of edges.entries()) {
+    const factors = own.filter((each) => each.from <= from && endOf(each) > from).map(({ factor }) => factor);
+    if (!factors.length) continue;
+    const rate = Math.max(...factors);
+    const most = rate * (edges[i + 1]! - from);
+    if (left <= most) return from + Math.floor(left / rate);
+    left -= most;
+  }
+  return null;
 }
 
 /**
@@ -63,29 +116,9 @@ export function bandTime(exposures: readonly Exposure[], ledger: Ledger, now: nu
  *
  * @returns epoch ms; in the past when it has run out
  */
-export function bandEndsAt(
-  exposures: readonly Exposure[],
-  ledger: Ledger,
-  now: number,
-  limitMs: number,
-): number | null {
-  const { allMs, runningFactor } = bandTime(exposures, ledger, now);
-  if (runningFactor === null) return null;
-  const own = exposures.filter((each) => each.ledger === ledger && endOf(each) > now);
-  const edges = own.flatMap((each) => [each.from, endOf(each)]).filter((edge) => edge > now);
-  let at = now;
-  let left = limitMs - allMs;
-  for (const edge of edges.sort((a, b) => a - b)) {
-    const here = at;
-    const rate = own
-      .filter((each) => each.from <= here && endOf(each) > here)
-      .reduce((sum, { factor }) => sum + factor, 0);
-    const most = rate && rate * (edge - at);
-    if (left <= most) return at + Math.floor(left / rate);
-    left -= most;
-    at = edge;
-  }
-  return null;
+export function bandEndsAt(exposures: readonly Exposure[], ledger: Ledger, limitMs: number): number | null {
+  const runs = exposures.some((each) => each.ledger === ledger && each.to === null);
+  return runs ? reachedAt(exposures, ledger, limitMs) : null;
 }
 
 const endOf = ({ to }: Exposure): number => to ?? Infinity;
@@ -111,9 +144,10 @@ export function closeExposure(
     );
 }
 
-/** The stretch that runs, if one does. */
+/** The stretch that runs, if one does; of several the one that is certain. */
 export function runningExposure(exposures: readonly Exposure[]): Exposure | undefined {
-  return exposures.find(({ to }) => to === null);
+  const running = exposures.filter(({ to }) => to === null);
+  return running.find(({ certain }) => certain) ?? running[0];
 }
 
 /** Moves the start of the stretch that runs, for good when a reading inside the band has fixed it. */
@@ -122,7 +156,9 @@ export function restartExposure(
   from: number,
   startFixed: boolean,
 ): readonly Exposure[] {
-  return exposures.map((exposure) => (exposure.to === null ? { ...exposure, from, startFixed } : exposure));
+  return exposures.map((exposure) =>
+    exposure.to === null && !exposure.startFixed ? { ...exposure, from, startFixed } : exposure,
+  );
 }
 
 /**
@@ -147,7 +183,10 @@ export function openExposure(
   exposures: readonly Exposure[],
   start: Pick<Exposure, 'ledger' | 'from' | 'place' | 'side'> & Partial<Exposure>,
 ): readonly Exposure[] {
-  return [...exposures, { to: null, factor: 1, startFixed: false, certain: true, ...start }];
+  return [
+    ...exposures,
+    { to: null, factor: 1, startFixed: false, certain: true, asked: start.from, ...start },
+  ];
 }
 
 /**
@@ -168,4 +207,24 @@ export function crossing(
   const [a, b, c] = [good.temperature, now.temperature, limit].map(toCelsius) as [number, number, number];
   const share = Math.min(1, Math.max(0, (c - a) / (b - a)));
   return Math.floor(good.at + share * (now.at - good.at));
+}
+
+/**
+ * Since when the log has known that a ledger may be past a time: by what was certain, or by what it had asked about by then.
+ * What is asked later never moves it on.
+ *
+ * @returns epoch ms, in the past or if nothing changes; null when it never is
+ */
+export function knownPast(exposures: readonly Exposure[], ledger: Ledger, ms: number): number | null {
+  const own = exposures.filter((each) => each.ledger === ledger);
+  const asks = [...new Set(own.map(({ certain, asked }) => (certain ? -Infinity : asked)))];
+  const known = asks.flatMap((by) => {
+    const reached = reachedAt(
+      own.filter(({ certain, asked }) => certain || asked <= by),
+      ledger,
+      ms,
+    );
+    return reached === null ? [] : [Math.max(reached, by)];
+  });
+  return known.length ? Math.min(...known) : null;
 }

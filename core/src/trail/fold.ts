@@ -5,10 +5,12 @@ import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
 import { opened, stillSealed } from './sealed';
 import { begunBy, counting } from './spells';
+import { inOrder, isBeginning, settle } from './settling';
 import type { FoodState } from './state';
+import { throughTime } from './throughTime';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 5;
+export const FOLD_VERSION = 6;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {
@@ -17,33 +19,6 @@ export class BrokenTrail extends Error {
     this.name = 'BrokenTrail';
   }
 }
-
-/**
- * Orders events by when they happened and takes corrections in: the latest correction of an event sets its time or
- * withdraws it. Corrections can be corrected themselves; a withdrawn one has no effect. The order in which events
- * arrived does not matter, only `at`, then the id.
- */
-export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
-  const corrections = events
-    .filter((event): event is FoodEvent<'corrected'> => event.type === 'corrected')
-    .sort((a, b) => (a.id < b.id ? 1 : -1));
-  // Newest first: ids are UUID v7, so a later correction is judged before the one it may withdraw.
-  const verdicts = new Map<string, { at?: number; withdrawn?: true }>();
-  for (const { id, payload } of corrections) {
-    if (verdicts.get(id)?.withdrawn || verdicts.has(payload.eventId)) continue;
-    verdicts.set(payload.eventId, payload);
-  }
-  return events
-    .filter((event) => event.type !== 'corrected' && !verdicts.get(event.id)?.withdrawn)
-    .map((event) => {
-      const at = verdicts.get(event.id)?.at;
-      return at === undefined ? event : { ...event, at };
-    })
-    .sort(inOrder);
-}
-
-/** By when they happened, then by when they were made. */
-const inOrder = (a: FoodEvent, b: FoodEvent): number => a.at - b.at || (a.id < b.id ? -1 : 1);
 
 /** The guidance a food goes by: its own choice, with the household's own values, or the household's. */
 export function guidanceOf({ guidedBy }: Pick<FoodState, 'guidedBy'>, guidance: Guidance): Guidance {
@@ -64,14 +39,22 @@ export function foldEvent(state: FoodState, event: FoodEvent, guidance: Guidance
 }
 
 function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
+  if (event.at === state.lastAt && state.lastIds.includes(event.id)) return state;
   const closed = stillSealed(state, event, rules);
-  if (closed) return { ...closed, lastAt: event.at };
+  if (closed) return after(state, closed, event);
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  return { ...counting(handle(asOf(state, event.at), event, rules), event.at), lastAt: event.at };
+  return after(state, counting(handle(asOf(state, event.at, rules), event, rules), event.at), event);
 }
 
+const after = (before: FoodState, state: FoodState, { at, id }: FoodEvent): FoodState => ({
+  ...state,
+  lastAt: at,
+  lastIds: at === before.lastAt ? [...before.lastIds, id] : [id],
+});
+
 /** A food as whatever is done with it finds it. */
-const asOf = (state: FoodState, at: number): FoodState => begunBy(opened(state, at), at);
+const asOf = (state: FoodState, at: number, rules: RuleSet): FoodState =>
+  throughTime(begunBy(opened(state, at), at), at, rules);
 
 const NEEDS_ALL: ReadonlySet<FoodEvent['type']> = new Set([
   'added',
@@ -154,14 +137,10 @@ function foldUntil(
       if (event.type !== 'joined') return foldUnder(state, event, rules);
       const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
       if (!other) return state;
-      const [into, put] = [state, other].map((each) => asOf(each, event.at)) as [FoodState, FoodState];
-      return { ...counting(worseOfBoth(into, put, event.at, rules), event.at), lastAt: event.at };
+      const [into, put] = [state, other].map((each) => asOf(each, event.at, rules)) as [FoodState, FoodState];
+      return after(state, counting(worseOfBoth(into, put, event.at, rules), event.at), event);
     }, start);
 }
-
-type Beginning = FoodEvent<'added'> | FoodEvent<'portioned'>;
-const isBeginning = (event: FoodEvent): event is Beginning =>
-  event.type === 'added' || event.type === 'portioned';
 
 function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {
   const history = others.get(foodId);

@@ -7,6 +7,7 @@ import {
   type RuleSet,
   type RuleValue,
 } from '../guidance';
+import { isAtLeast, toKilograms } from '../units';
 import type { FoodState } from './state';
 
 type Kinds = Pick<FoodState, 'foodKey' | 'parts'>;
@@ -15,20 +16,60 @@ type Months = RuleSet['storage']['pizza']['freezer'];
 /** What a food is of: its own kind, and for a mixed dish those of its parts. */
 export const kindsOf = ({ foodKey, parts }: Kinds): readonly Food[] => [foodKey, ...parts].map(foodById);
 
+/** Whether time out of the cold matters to it; of a mixed dish, to any part (guidance §11.30). */
+export const mindsTheBand = (state: Kinds & Partial<Pick<FoodState, 'sealed'>>): boolean =>
+  !state.sealed && kindsOf(state).some(({ keepsWarm }) => !keepsWarm);
+
+/** How long a food may be in the growth band in all; milk for an infant has hours of its own. */
+export function bandLimit(state: Kinds, { bandTime }: RuleSet): Rule<RuleSet['bandTime']['limit']['value']> {
+  const infant = kindsOf(state).some(({ infantMilk }) => infantMilk);
+  return infant ? strictest([bandTime.limit, bandTime.infantMilk]) : bandTime.limit;
+}
+
 /** The cooking target of a food, for a mixed dish the strictest of its parts'; null for one that is eaten as it is. */
-export function targetOf(state: Kinds, rules: RuleSet): Rule<CookTarget> | null {
-  const targets = kindsOf(state).flatMap(({ cooking }) => (cooking ? [rules.cooking.targets[cooking]] : []));
+export function targetOf(
+  state: Kinds & Partial<Pick<FoodState, 'oven' | 'massKg'>>,
+  rules: RuleSet,
+): Rule<CookTarget> | null {
+  const targets = kindsOf(state).flatMap(({ cooking }) =>
+    cooking ? [inItsOven(rules.cooking.targets[cooking], state, rules)] : [],
+  );
   return targets.length ? strictest(targets) : null;
 }
+
+/** Held temperatures of a roast count only in the ovens they were measured in; in a colder one it is done at the plain one. */
+function inItsOven(
+  target: Rule<CookTarget>,
+  { oven, massKg }: Partial<Pick<FoodState, 'oven' | 'massKg'>>,
+  { cooking: { roastOven } }: RuleSet,
+): Rule<CookTarget> {
+  if (!oven?.temperature || !/\.(roast|porkRoast)$/.test(target.id)) return target;
+  const { heavyFrom, light, heavy } = roastOven.value;
+  const row = (massKg ?? 0) >= toKilograms(heavyFrom) ? heavy : light;
+  if (isAtLeast(oven.temperature, oven.fan ? row.fan : row.still)) return target;
+  const plain = target.value.options.filter(({ heldMs }) => heldMs === 0);
+  return plain.length ? { ...target, value: { ...target.value, options: plain } } : target;
+}
+
+/** What it is heated to: the mark of what a plant packed, where it is all of that. */
+export function reheatTargetOf(state: Kinds, { reheating }: RuleSet): Rule<CookTarget> {
+  return kindsOf(state).every(({ plantPacked }) => plantPacked) ? reheating.plantPacked : reheating.target;
+}
+
+/** Whether people heat it before they eat it; nobody does yoghurt. */
+export const isHeated = (state: Kinds): boolean =>
+  kindsOf(state).some(({ cooking, warmed }) => cooking !== null || warmed === true);
 
 /** How long a food keeps in the refrigerator and the freezer, raw or cooked; a mixed dish as its shortest-lived part. */
 export function storageOf(
   state: Kinds & Pick<FoodState, 'cooked'>,
   { storage }: RuleSet,
-): { readonly refrigerator: Rule<DurationRange>; readonly freezer: Months } {
-  const rows = kindsOf(state).map(
-    ({ rawStorage, cookedStorage }) => storage[state.cooked ? cookedStorage : (rawStorage ?? cookedStorage)],
-  );
+): { readonly refrigerator: Rule<DurationRange>; readonly freezer: Months } | null {
+  const rows = kindsOf(state).flatMap(({ rawStorage, cookedStorage }) => {
+    const category = state.cooked ? cookedStorage : (rawStorage ?? cookedStorage);
+    return category ? [storage[category]] : [];
+  });
+  if (!rows.length) return null;
   return { refrigerator: strictest(rows.map(({ refrigerator }) => refrigerator)), freezer: rows[0]!.freezer };
 }
 

@@ -12,6 +12,7 @@ import {
   putAway,
   raw,
   read,
+  readTwice,
   START,
   stateOf,
 } from '../testing/story';
@@ -36,9 +37,10 @@ describe('what is noted changes nothing else', () => {
     ['note', { text: 'Smells of thyme' }],
     ['guided', { choice: null }],
   ])('%s', (type, payload) =>
-    expect(stateOf([soup, happened(hours(1), type, payload as never)])).toEqual({
+    expect({ ...stateOf([soup, happened(hours(1), type, payload as never)]), lastIds: [] }).toEqual({
       ...stateOf([soup]),
       lastAt: hours(1),
+      lastIds: [],
     }),
   );
 
@@ -149,8 +151,8 @@ describe('thawing', () => {
       thaw(days(20), 'coldWater'),
     ];
     expect(stateOf(used.slice(0, 3)).thaw!.usedMs).toBe(24 * HOUR_MS);
-    // Nine days in the freezer were none, the day in the refrigerator between them was one.
-    expect(stateOf(used).thaw!.usedMs).toBe(2 * 24 * HOUR_MS);
+    // Days in the freezer were none, nor was the thawing; the half day after it was.
+    expect(stateOf(used).thaw!.usedMs).toBe(1.5 * 24 * HOUR_MS);
     expect(stateOf([...used.slice(0, 3), thaw(days(9.2), 'coldWater')]).thaw!.usedMs).toBe(24 * HOUR_MS);
     expect(stateOf([raw({ since: null, place: 'freezer' }), thaw(days(9))]).thaw!.usedMs).toBe(0);
   });
@@ -199,7 +201,7 @@ describe('cooking', () => {
   });
 
   it('done while it rests, its clock goes on as that of cooked food', () => {
-    const rested = [...onHeat, happened(hours(2), 'offHeat'), read(hours(2.1), 170)];
+    const rested = [...onHeat, happened(hours(2), 'offHeat'), ...readTwice(hours(2.1), 170)];
     expect(stateOf(rested).exposures).toMatchObject([
       { ledger: 'raw', to: hours(2.1) },
       { ledger: 'cooked', from: hours(2.1), to: null, side: 'hot' },
@@ -321,16 +323,18 @@ describe('heating again', () => {
   const pot = [...cookedLamb(START, 170), putAway(minutes(30), 0.2)];
   const heated = (at: number, guidance = GUIDANCES.code) =>
     stateOf([...pot, happened(at, 'cookingStarted')], guidance);
-  it('is a rescue while the second mark runs, and a reheat after', () => {
-    expect(heated(hours(3))).toMatchObject({ rescues: 1, reheats: 0, faults: [] });
-    const second = [
+  it('is a rescue while the second mark runs, once it is read at the mark, and a reheat after', () => {
+    expect(heated(hours(3))).toMatchObject({ rescues: 0, reheats: 0, faults: [], cook: { kind: 'rescue' } });
+    const mended = [
       ...pot,
       happened(hours(3), 'cookingStarted'),
-      read(hours(3.2), 170),
+      read(hours(3.2), 170, 'F', { watchedMs: 15_000 }),
       happened(hours(3.3), 'offHeat'),
-      putAway(hours(3.4), 0.2),
-      happened(hours(6), 'cookingStarted'),
     ];
+    expect(stateOf(mended, GUIDANCES.code)).toMatchObject({ rescues: 1, chill: { startedAt: hours(3.3) } });
+    const unread = mended.filter(({ type, at }) => type !== 'reading' || at === START);
+    expect(stateOf(unread, GUIDANCES.code)).toMatchObject({ rescues: 0, chill: { startedAt: START } });
+    const second = [...mended, putAway(hours(3.4), 0.2), happened(hours(6), 'cookingStarted')];
     expect(stateOf(second, GUIDANCES.code)).toMatchObject({ rescues: 1, reheats: 1 });
   });
   it('keeps what was lost of its cooling as a fault where the marks bind', () => {
@@ -370,6 +374,7 @@ describe('a gap', () => {
         side: 'cold',
         factor: 1,
         certain: false,
+        asked: hours(3),
         startFixed: true,
       },
     ]));

@@ -1,16 +1,19 @@
 import type { RuleSet } from '../guidance';
+import { isAtLeast } from '../units';
 import { unknownAir, withAir } from './air';
-import { canRescue, isLost, marksAt } from './chill';
+import { withOutSince } from './beginning';
 import { withPartCook } from './cooking';
 import { targetOf } from './foodRules';
 import type { EventType, FoodEvent } from './events';
-import { closeExposure, openExposure, runningExposure } from './exposure';
-import { withDate, withCountsClosed } from './life';
+import { openExposure } from './exposure';
+import { ontoHeat } from './heat';
+import { withDate, withCountsClosed, withDaysUsed } from './life';
 import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
-import { takeReading } from './readings';
+import { settled, takeReading } from './readings';
 import { hearOfStore, withIce } from './spells';
-import { ledgerOf, type CookState, type Fault, type FoodState, type Stage } from './state';
-import { beginThaw, withWaterCounted } from './thawing';
+import { ledgerOf, type FoodState, type Stage } from './state';
+import { beginThaw, foundThawed, leftMethod } from './thawing';
+import { aired } from './withoutAir';
 
 type Handler<Type extends EventType> = (
   state: FoodState,
@@ -37,60 +40,55 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
         : state.thaw;
     return { ...withDate(state, since), thaw };
   },
+  outSince: (state, { at, payload }) => withOutSince(state, Math.min(payload.since, at)),
+  printed: (state, { payload }) => ({ ...state, printed: payload }),
+
   planned: (state, { payload }) => ({ ...state, plan: payload }),
   planDropped: (state) => ({ ...state, plan: null }),
 
-  thawStarted: (state, { at, payload: { method } }, rules) => {
+  thawStarted: (state, { at, payload }, rules) => {
+    const { method } = payload;
     const place = method === 'refrigerator' ? 'refrigerator' : method === 'coldWater' ? 'water' : 'heat';
     // From the refrigerator to cold water is a rescue of the same thaw; its minutes so far stand.
-    return beginThaw(goTo(withWaterCounted(state, at, rules), place, at, rules), method, at);
+    return beginThaw(goTo(state, place, at, rules), payload, at);
   },
 
-  waterChanged: (state, { at }, rules) => {
-    const counted = withWaterCounted(state, at, rules);
-    if (!counted.thaw) return counted;
-    return { ...counted, thaw: { ...counted.thaw, lastChangeAt: at, changes: counted.thaw.changes + 1 } };
+  waterChanged: (state, { at }) => {
+    const { thaw } = state;
+    return thaw ? { ...state, thaw: { ...thaw, lastChangeAt: at, changes: thaw.changes + 1 } } : state;
+  },
+
+  waterRead: (state, { payload: { temperature } }) => {
+    const { thaw } = state;
+    if (!thaw || (thaw.water && isAtLeast(thaw.water, temperature))) return state;
+    return { ...state, thaw: { ...thaw, water: temperature } };
   },
 
   thawed: (state, { at }, rules) => {
-    const counted = withWaterCounted(state, at, rules);
-    if (!counted.thaw) return counted;
-    const out = counted.thaw.method === 'refrigerator' ? counted : goTo(counted, 'counter', at, rules);
-    return { ...out, stage: 'thawed', thaw: { ...counted.thaw, thawedAt: at } };
+    const { thaw } = state;
+    if (!thaw) return state;
+    const out = thaw.method === 'refrigerator' ? state : goTo(state, 'counter', at, rules);
+    return { ...out, stage: 'thawed', thaw: foundThawed(thaw, at) };
   },
 
-  ovenOn: (state, { at }) => ({ ...state, ovenOnAt: at }),
+  ovenOn: (state, { at, payload }) => ({ ...state, ovenOnAt: at, oven: payload }),
 
-  cookingStarted: (state, { at }, rules) => {
-    const checked = withCountsClosed(withWaterCounted(state, at, rules), at, rules);
-    const hot = goTo(unfreeze(checked, at), 'heat', at, rules);
-    if (state.cooked) return reheat(state, hot, at, rules);
-    // Back on the heat after a reading that was too low is the same cook going on.
-    const cook = state.cook && state.cook.metAt === null ? { ...state.cook, offHeatAt: null } : newCook(at);
-    return { ...hot, stage: 'cooking', cook };
-  },
-
-  reading: (state, event, rules) => {
-    const read = takeReading(state, event, rules);
-    return read.cook && read.cook.metAt !== null && !read.cooked ? finishCook(read, event.at) : read;
-  },
+  cookingStarted: (state, event, rules) => ontoHeat(state, event, rules),
+  reading: takeReading,
 
   signSeen: (state, { at }, rules) => {
-    const target = targetOf(state, rules);
-    if (!state.cook || !target?.value.sign || state.cook.metAt !== null || state.cooked) return state;
-    return finishCook({ ...state, cook: { ...state.cook, metAt: at } }, at);
+    const { cook, cooked } = state;
+    if (!cook || !targetOf(state, rules)?.value.sign || cook.metAt !== null || cooked) return state;
+    return settled({ ...state, cook: { ...cook, signAt: at } }, at, rules);
   },
 
-  offHeat: (state, { at }, rules) => {
-    const out = goTo(state, 'counter', at, rules);
-    return { ...out, stage: 'resting', cook: state.cook && { ...state.cook, offHeatAt: at } };
-  },
+  offHeat: (state, { at }, rules) => ({ ...goTo(state, 'counter', at, rules), stage: 'resting' }),
 
   served: (state, { at }, rules) => ({ ...goTo(state, 'table', at, rules), stage: 'serving', servedAt: at }),
   airRead: (state, { at, payload }, rules) => withAir(state, at, payload.temperature, rules),
 
   putAway: (state, { at, payload: { place, portions, depthM, shelf, covered } }, rules) => {
-    const kept = withPartCook(unfreeze(state, at), at, rules);
+    const kept = withPartCook(unfreeze(outOfMethod(state, at), at), at, rules);
     const cold = putInCold(kept, at, place, depthM, rules);
     const stored: FoodState = {
       ...cold,
@@ -108,9 +106,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     const { place, shelf, covered } = payload;
     if (place === state.place && place === 'refrigerator')
       return { ...state, shelf: shelf ?? state.shelf, covered: covered ?? state.covered };
-    const counted = withWaterCounted(state, at, rules);
-    const before =
-      place === 'refrigerator' || place === 'freezer' ? withPartCook(counted, at, rules) : counted;
+    const out = outOfMethod(state, at);
+    const before = inTheCold(place) ? withPartCook(out, at, rules) : out;
     const { container } = before;
     // What goes back into the cold as it was is as deep as it was.
     const put =
@@ -125,7 +122,9 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     if (place === 'freezer') return intoFreezer(moved, at, rules);
     if (state.stage !== 'frozen') return moved;
     // Frozen food that leaves the freezer begins to thaw, whether or not anyone said so.
-    return moved.cooked ? { ...unfreeze(moved, at), stage: 'stored' } : beginThaw(moved, 'refrigerator', at);
+    return moved.cooked
+      ? { ...unfreeze(moved, at), stage: 'stored' }
+      : beginThaw(moved, { method: 'refrigerator' }, at);
   },
 
   coolingPlanned: (state, { at, payload }) => ({
@@ -147,7 +146,7 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
     const lost = { ledger: ledgerOf(state), place: state.place, side: 'cold', certain: false } as const;
     return {
       ...state,
-      exposures: openExposure(state.exposures, { ...lost, from, to: at, startFixed: true }),
+      exposures: openExposure(state.exposures, { ...lost, from, to: at, startFixed: true, asked: at }),
     };
   },
   storeWarm: hearOfStore,
@@ -155,8 +154,8 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   powerOff: hearOfStore,
   powerOn: hearOfStore,
   iceSeen: (state, { at }, rules) => withIce(state, at, rules),
-  // Whatever is done with what is in a can has opened it before; saying so does no more.
-  opened: (state) => state,
+  // Whatever is done with what is in a can has opened it before; saying so does no more. Fish gets air by it.
+  opened: (state, { at }, rules) => aired(state, at, rules),
   labelled: (state) => ({ ...state, labelled: true }),
 
   eaten: (state, { at }, rules) => ({ ...goTo(state, 'gone', at, rules), stage: 'eaten', plan: null }),
@@ -170,28 +169,13 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
 /** Something is left of what was divided, if only to be finished. */
 const LEAST_KG = 0.001;
 
-const newCook = (at: number): CookState => ({ startedAt: at, readings: [], metAt: null, offHeatAt: null });
-
-/** Heating again: one rescue of a cooling that missed its first mark, else the one reheat there is (guidance §11.16). */
-function reheat(before: FoodState, hot: FoodState, at: number, rules: RuleSet): FoodState {
-  const heated: FoodState = { ...hot, stage: 'reheating', cook: newCook(at), cooling: null };
-  const { chill, rescues } = before;
-  if (canRescue(before, at, rules)) return { ...heated, rescues: rescues + 1 };
-  if (!chill || !rules.cooling.marksBind.value.yes) return { ...heated, reheats: before.reheats + 1 };
-  const lost = marksAt(chill, at, rules).filter(isLost);
-  const fault: Fault = {
-    kind: 'coolingMissed',
-    at,
-    certain: lost.some(({ status }) => status === 'missed'),
-    ruleId: rules.cooling.firstMark.id,
-  };
-  const faults = lost.length ? [...hot.faults, fault] : hot.faults;
-  return { ...heated, reheats: before.reheats + 1, faults };
-}
+/** It leaves the water or the microwave before anybody found it thawed. */
+const outOfMethod = (state: FoodState, at: number): FoodState =>
+  state.thaw && state.stage === 'thawing' ? { ...state, thaw: leftMethod(state.thaw, at) } : state;
 
 /** Into the freezer; raw food that was thawed goes back only as the school allows. */
 function intoFreezer(state: FoodState, at: number, rules: RuleSet): FoodState {
-  const closed = withCountsClosed(state, at, rules);
+  const closed = withDaysUsed(withCountsClosed(state, at, rules), at, rules);
   const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
   const rule = state.thaw?.method === 'refrigerator' ? afterRefrigerator : afterWaterOrMicrowave;
   const again = state.thaw !== null && !state.cooked && state.frozenSince === null && !rule.value.yes;
@@ -199,24 +183,6 @@ function intoFreezer(state: FoodState, at: number, rules: RuleSet): FoodState {
     ? [...closed.faults, { kind: 'refrozen', at, certain: true, ruleId: rule.id } as const]
     : closed.faults;
   return freeze({ ...closed, faults }, at);
-}
-
-/**
- * A full cook opens the cooked ledger and starts the count of days. A band clock already running (the target was met
- * while resting) goes on from here on the new ledger.
- */
-function finishCook(state: FoodState, at: number): FoodState {
-  const running = runningExposure(state.exposures);
-  const exposures = running
-    ? openExposure(closeExposure(state.exposures, at, 'used'), {
-        ledger: 'cooked',
-        from: at,
-        place: running.place,
-        side: 'hot',
-        factor: running.factor,
-      })
-    : state.exposures;
-  return { ...state, cooked: true, daysFrom: at, pauses: [], frozenSince: null, exposures };
 }
 
 function stageInStore(state: FoodState): Stage {

@@ -1,12 +1,15 @@
 import type { RuleSet } from '../guidance';
+import { isAtLeast } from '../units';
 import { marksAt, type Chill, type MarkStatus } from './chill';
 import { bandTime, type Exposure, type Ledger } from './exposure';
-import { pausedMs } from './life';
+import { lifeAfterThaw } from './life';
+import { pausedMs } from './pauses';
 import { goTo } from './placing';
-import type { FoodState } from './state';
+import type { FoodState, Printed, ThawState } from './state';
 
 /**
- * Two foods put together: from here on it is as the worse of both in everything. Raw in cooked makes the whole raw.
+ * Two foods put together: from here on it is as the worse of both in everything, and of every kind and part of both. Raw in
+ * cooked makes the whole raw (guidance §11.24).
  *
  * @param other the food that is put to `state`, as it was
  * @param at epoch ms
@@ -15,20 +18,34 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
   const moved = goTo(other, state.place, at, rules);
   const older = olderOf(state, moved);
   const raw = [state, moved].find(({ cooked }) => !cooked);
+  const parts = [...new Set([...state.parts, moved.foodKey, ...moved.parts])];
   return {
     ...state,
     massKg: state.massKg + moved.massKg,
+    parts: parts.filter((kind) => kind !== state.foodKey),
     cooked: raw === undefined,
     stage: raw?.stage ?? state.stage,
+    cameAt: Math.min(state.cameAt, moved.cameAt),
+    heatFirst: state.heatFirst || moved.heatFirst,
+    through: state.through && moved.through,
+    outUnknown: state.outUnknown || moved.outUnknown,
+    printed: soonerPrinted(state.printed, moved.printed),
+    withoutAir: state.withoutAir || moved.withoutAir,
+    doubtful: state.doubtful ?? moved.doubtful,
     daysFrom: older.daysFrom,
     pauses: older.pauses,
-    thaw: state.thaw ?? moved.thaw,
+    thaw: worseThaw(state, moved, rules),
     cook: raw ? raw.cook : state.cook,
     exposures: [...worseOn('raw', state, moved, at), ...worseOn('cooked', state, moved, at)],
     faults: [...state.faults, ...moved.faults],
     closedCounts: [...state.closedCounts, ...moved.closedCounts],
     chill: worseChill(state.chill, moved.chill, at, rules),
+    coolingSince: later(state.coolingSince, moved.coolingSince),
+    cooledAt:
+      state.coolingSince === null ? moved.cooledAt : moved.coolingSince === null ? state.cooledAt : null,
     spell: state.spell ?? moved.spell,
+    lastGood:
+      state.lastGood && moved.lastGood && (state.lastGood.at <= moved.lastGood.at ? state : moved).lastGood,
     rescues: Math.max(state.rescues, moved.rescues),
     reheats: Math.max(state.reheats, moved.reheats),
     container: state.container &&
@@ -40,6 +57,9 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
   };
 }
 
+const later = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? (a ?? b) : Math.max(a, b);
+
 /** The one whose days began first; one of unknown age before any. */
 function olderOf(a: FoodState, b: FoodState): FoodState {
   if (a.daysFrom === null) return a;
@@ -47,19 +67,70 @@ function olderOf(a: FoodState, b: FoodState): FoodState {
   return a.daysFrom + pausedMs(a.pauses) <= b.daysFrom + pausedMs(b.pauses) ? a : b;
 }
 
-/** On a ledger: what is certain of the one with more of it, and what is not of the one with more of that. */
-function worseOn(ledger: Ledger, a: FoodState, b: FoodState, at: number): readonly Exposure[] {
-  return [true, false].flatMap((certain) => {
-    const [ofA, ofB] = [a, b].map(({ exposures }) =>
-      exposures.filter((each) => each.ledger === ledger && each.certain === certain),
-    ) as [Exposure[], Exposure[]];
-    const [more, less] =
-      bandTime(ofA, ledger, at).allMs >= bandTime(ofB, ledger, at).allMs ? [ofA, ofB] : [ofB, ofA];
-    const running = less.find(({ to }) => to === null);
-    // Less so far, and still counting: the whole counts on.
-    return running && more.every(({ to }) => to !== null) ? [...more, { ...running, from: at }] : more;
-  });
+/** The use-by that ends sooner; one before any best before. */
+function soonerPrinted(a: Printed | null, b: Printed | null): Printed | null {
+  if (!a || !b) return a ?? b;
+  if (a.kind !== b.kind) return a.kind === 'useBy' ? a : b;
+  return a.at <= b.at ? a : b;
 }
+
+/** Of two thaws what is worse of either: cooked at once from the earlier moment, the earlier thaw, the days used. */
+function worseThaw(a: FoodState, b: FoodState, rules: RuleSet): ThawState | null {
+  const [one, other] = [a.thaw, b.thaw];
+  if (!one || !other) return one ?? other;
+  const left = (food: FoodState) => {
+    const { highMs } = lifeAfterThaw(food, food.thaw!, rules);
+    return (food.thaw!.thawedAt ?? food.thaw!.startedAt) + highMs;
+  };
+  const worse = left(a) <= left(b) ? one : other;
+  const atOnce = [one.atOnceFrom, other.atOnceFrom].filter((from) => from !== null);
+  const water =
+    one.water && other.water ? (isAtLeast(one.water, other.water) ? one.water : other.water) : null;
+  return {
+    ...worse,
+    usedMs: Math.max(one.usedMs, other.usedMs),
+    keptMs: Math.max(one.keptMs, other.keptMs),
+    water: water ?? one.water ?? other.water,
+    atOnceFrom: atOnce.length ? Math.min(...atOnce) : null,
+  };
+}
+
+/**
+ * On a ledger: what is certain of the one with more of it, and all of the one with more in all, certain or not. So the whole
+ * has at least as much as either, of both.
+ */
+function worseOn(ledger: Ledger, a: FoodState, b: FoodState, at: number): readonly Exposure[] {
+  const [ofA, ofB] = [a, b].map(({ exposures }) => exposures.filter((each) => each.ledger === ledger)) as [
+    Exposure[],
+    Exposure[],
+  ];
+  const [timeA, timeB] = [bandTime(ofA, ledger, at), bandTime(ofB, ledger, at)];
+  const [moreCertain, lessCertain] = timeA.certainMs >= timeB.certainMs ? [ofA, ofB] : [ofB, ofA];
+  const most = timeA.allMs >= timeB.allMs ? ofA : ofB;
+  const certain = moreCertain.filter((each) => each.certain);
+  const inAll =
+    most === moreCertain
+      ? most.filter((each) => !each.certain)
+      : most.map((each) => ({ ...each, certain: false }));
+  // Less so far, and still counting: the whole counts on.
+  return [...lessCertain, ...(most === ofA ? ofB : ofA)]
+    .filter(({ to }) => to === null)
+    .reduce(
+      (whole: readonly Exposure[], each) =>
+        whole.some((other) => runsAs(other, each))
+          ? whole
+          : [...whole, { ...each, from: Math.max(each.from, at) }],
+      [...certain, ...inAll],
+    );
+}
+
+/** Whether a stretch runs that is as bad as another one. */
+const runsAs = (one: Exposure, other: Exposure): boolean =>
+  one.to === null &&
+  one.factor >= other.factor &&
+  (one.certain || !other.certain) &&
+  (one.runsOn === true || other.runsOn !== true) &&
+  (one.readWarm === true || other.readWarm !== true);
 
 const WORST_FIRST: readonly MarkStatus[] = ['missed', 'unknown', 'running', 'assumed', 'met'];
 

@@ -9,13 +9,20 @@ import { closedCountsCheck } from './checks/closedCounts';
 import { daysCheck } from './checks/days';
 import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
+import { fromElsewhereCheck } from './checks/fromElsewhere';
+import { heatedFirstCheck } from './checks/heatedFirst';
+import { keptHotCheck } from './checks/keptHot';
 import { powerCutCheck } from './checks/powerCut';
+import { printedCheck } from './checks/printed';
 import { reheatCheck } from './checks/reheat';
+import { restCheck } from './checks/rest';
 import { thawingCheck } from './checks/thawing';
+import { thermometerCheck } from './checks/thermometer';
+import { withoutAirCheck } from './checks/withoutAir';
 import { rulesOfFood } from './fold';
 import { severity, type ActionKind, type Reason, type Ruling, type Verdict } from './ruling';
 import type { FoodState } from './state';
-import { withWaterCounted } from './thawing';
+import { throughTime } from './throughTime';
 
 /** What a ruling is made with: the moment, the household's zone and units, and the guidance it follows. */
 export interface JudgeContext {
@@ -56,11 +63,18 @@ const CHECKS: readonly Check[] = [
   avoidedCheck,
   faultsCheck,
   closedCountsCheck,
+  fromElsewhereCheck,
+  thermometerCheck,
   cookedThroughCheck,
+  restCheck,
+  keptHotCheck,
+  withoutAirCheck,
   bandTimeChecks,
   coolingMarksCheck,
+  heatedFirstCheck,
   reheatCheck,
   cookAtOnceCheck,
+  printedCheck,
   daysCheck,
   thawingCheck,
   powerCutCheck,
@@ -77,7 +91,7 @@ const CHECKS: readonly Check[] = [
 export function judge(state: FoodState, context: JudgeContext): Ruling | null {
   if (state.place === 'gone') return null;
   const rules = rulesOfFood(state, context.guidance);
-  const current = withWaterCounted(state, context.now, rules);
+  const current = throughTime(state, context.now, rules);
   const findings = CHECKS.flatMap((check) => check(current, { ...context, rules })).sort(worstFirst);
   const worst = findings[0];
   if (!worst) return NOTHING_KNOWN;

@@ -1,7 +1,8 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, minutes, START, stateOf } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
-import { endOf, livesOf, pausedMs, withCountsClosed, withDate, type CountedDays } from './life';
+import { endOf, livesOf, withCountsClosed, withDate, type CountedDays } from './life';
+import { pausedMs } from './pauses';
 
 const home = rulesOf('home');
 const count = (over: Partial<CountedDays> = {}): CountedDays => ({

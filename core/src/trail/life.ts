@@ -2,14 +2,9 @@ import { DateTime } from 'luxon';
 import type { DurationRange, Rule, RuleSet } from '../guidance';
 import { daysBetween } from '../time';
 import { afterThawOf, storageOf } from './foodRules';
+import { pausedMs, type Pause } from './pauses';
 import type { FoodState } from './state';
 import { refrigeratorThaw } from './thawing';
-
-/** A stretch in the freezer. */
-export interface Pause {
-  readonly from: number;
-  readonly to: number;
-}
 
 /** How long something keeps in the refrigerator and since when that counts. */
 export interface CountedDays {
@@ -26,13 +21,10 @@ export interface Life extends CountedDays {
   readonly rule: Rule<DurationRange>;
 }
 
-/** How long the pauses of a count took together, ms. */
-export const pausedMs = (pauses: readonly Pause[]): number =>
-  pauses.reduce((sum, { from, to }) => sum + Math.max(0, to - from), 0);
-
 /** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
 export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
-  const storage = storageOf(state, rules).refrigerator;
+  const storage = storageOf(state, rules)?.refrigerator;
+  if (!storage) return [];
   const plain: Life = {
     rule: storage,
     ...countOf(storage.value),
@@ -42,7 +34,7 @@ export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
   if (state.cooked) return [plain, ...sinceThawed(state, plain, rules)];
   if (!state.thaw) return [plain];
 
-  const life = lifeAfterThaw(state, state.thaw.usedMs, rules);
+  const life = lifeAfterThaw(state, state.thaw, rules);
   return [{ ...life, startedAt: thawedAt(state, rules), pauses: [] }];
 }
 
@@ -50,19 +42,20 @@ export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
  * How long raw food keeps once it is thawed: the smaller of the limit after thawing and the days left from before freezing
  * (guidance §11.9).
  *
- * @param usedMs of its days, before it was frozen
+ * @param used of its days before it was frozen, and of the time after thawing where it was frozen again since
  */
 export function lifeAfterThaw(
   food: Pick<FoodState, 'foodKey' | 'parts'>,
-  usedMs: number,
+  { usedMs, keptMs = 0 }: { readonly usedMs: number; readonly keptMs?: number },
   rules: RuleSet,
 ): Omit<Life, 'startedAt' | 'pauses'> {
   const after = afterThawOf(food, rules);
-  const storage = storageOf({ ...food, cooked: false }, rules).refrigerator;
-  const left = storage.value.highMs - usedMs;
+  const storage = storageOf({ ...food, cooked: false }, rules)?.refrigerator;
+  const leftAfter = after.value.highMs - keptMs;
+  const left = Math.min(leftAfter, storage ? storage.value.highMs - usedMs : Infinity);
   if (left >= after.value.highMs) return { rule: after, ...countOf(after.value) };
   return {
-    rule: storage,
+    rule: storage && left < leftAfter ? storage : after,
     lowMs: Math.max(0, Math.min(left, after.value.lowMs)),
     highMs: Math.max(0, left),
   };
@@ -83,6 +76,17 @@ function sinceThawed(
   const thawed = state.pauses.at(-1);
   if (!thawed || rule.value.highMs >= highMs) return [];
   return [{ rule, ...countOf(rule.value), startedAt: thawed.to, pauses: [] }];
+}
+
+/** Raw food is frozen again: what it has used of its days since it was thawed stays used (guidance §11.31). */
+export function withDaysUsed(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const { thaw } = state;
+  if (!thaw || state.cooked || state.frozenSince !== null) return state;
+  const usedMs = Math.max(0, at - (thawedAt(state, rules) ?? at));
+  return {
+    ...state,
+    thaw: { ...thaw, usedMs: thaw.usedMs + usedMs, keptMs: thaw.keptMs + usedMs, thawedAt: null },
+  };
 }
 
 /** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
@@ -118,14 +122,33 @@ export function endOf(count: CountedDays, zones: readonly string[]): number | nu
 export function withCountsClosed(state: FoodState, at: number, rules: RuleSet): FoodState {
   if (state.frozenSince !== null) return state;
   const closed = livesOf(state, rules).map(({ rule, ...count }) => ({ ...count, at, ruleId: rule.id }));
-  return { ...state, closedCounts: [...state.closedCounts, ...closed] };
+  const endsAt = printedEnd(state);
+  const fault = { kind: 'pastPrinted', at, certain: true, ruleId: rules.printedDate.id } as const;
+  return {
+    ...state,
+    closedCounts: [...state.closedCounts, ...closed],
+    faults: endsAt !== null && at > endsAt ? [...state.faults, fault] : state.faults,
+  };
+}
+
+/**
+ * When a printed use-by ends, the time in the freezer left out; null where none is printed, or best before alone.
+ *
+ * @returns epoch ms of its last moment
+ */
+export function printedEnd({ printed, pauses, cameAt }: FoodState): number | null {
+  if (printed?.kind !== 'useBy') return null;
+  return printed.at + pausedMs(pauses.filter(({ from }) => from >= cameAt));
 }
 
 /** Takes in since when a food's days count, for a count closed without that too. */
 export function withDate(state: FoodState, since: number): FoodState {
   const asked = state.closedCounts.some(({ startedAt }) => startedAt === null);
+  const { cook } = state;
+  const before = cook?.before && { ...cook.before, daysFrom: cook.before.daysFrom ?? since };
   return {
     ...state,
+    cook: cook && { ...cook, before: before ?? null },
     closedCounts: state.closedCounts.map((count) => ({ ...count, startedAt: count.startedAt ?? since })),
     // After a cook the days count from it; the date that was missing is that of the raw food.
     daysFrom: asked && state.daysFrom !== null ? state.daysFrom : since,

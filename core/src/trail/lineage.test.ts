@@ -189,16 +189,20 @@ describe('what nobody saw', () => {
 
 describe('a reading by a thermometer', () => {
   const thick = [...cookedLamb(START).slice(0, 4)];
-  const readBy = (value: number, more: object) =>
-    happened(START, 'reading', { temperature: { value, unit: 'F' }, ...more });
+  const readBy = (value: number, more: object) => [
+    read(START, value, 'F', more),
+    read(START, value, 'F', { place: 'edge', ...more }),
+  ];
   const off = happened(START, 'offHeat');
   it('that reads off is corrected', () => {
-    expect(verdict([...thick, readBy(147, { correction: -2 }), off], minutes(5))).toBe('actBy');
-    expect(foldTrail([...thick, readBy(146, { correction: -2 }), off], PLAIN_GUIDANCE)!.cooked).toBe(false);
-    expect(foldTrail([...thick, readBy(144, { correction: 1 }), off], PLAIN_GUIDANCE)!.cooked).toBe(true);
+    expect(verdict([...thick, ...readBy(147, { correction: -2 }), off], minutes(5))).toBe('actBy');
+    expect(foldTrail([...thick, ...readBy(146, { correction: -2 }), off], PLAIN_GUIDANCE)!.cooked).toBe(
+      false,
+    );
+    expect(foldTrail([...thick, ...readBy(144, { correction: 1 }), off], PLAIN_GUIDANCE)!.cooked).toBe(true);
   });
   it('that was dropped proves nothing', () =>
-    expect(verdict([...thick, readBy(180, { doubtful: true }), off], minutes(5))).toBe('cannotTell'));
+    expect(verdict([...thick, ...readBy(180, { doubtful: true }), off], minutes(5))).toBe('cannotTell'));
 });
 
 describe('a dish brought by somebody else', () => {
@@ -215,8 +219,11 @@ describe('a dish brought by somebody else', () => {
       ...more,
     });
   it('has its own clock', () => expect(verdict([brought({})], hours(2) + 1)).toBe('discard'));
-  it('that had been heated again is eaten now, and not kept', () => {
-    expect(verdict([brought({ reheatedBefore: true })], START)).toBe('useNow');
+  it('that had been heated again is eaten while it is hot, and not kept', () => {
+    const again = { reheatedBefore: true, outSince: START };
+    expect(verdict([brought(again)], START)).toBe('cannotTell');
+    expect(verdict([brought(again), read(minutes(1), 140)], minutes(2))).toBe('useNow');
+    expect(verdict([brought(again), read(minutes(1), 139.9)], minutes(2))).toBe('discard');
     expect(verdict([brought({ reheatedBefore: true }), putAway(minutes(10))], minutes(11))).toBe('discard');
   });
 });

@@ -113,7 +113,8 @@ describe.each(Object.entries(GUIDANCES))('under %s rulings are monotone:', (_nam
         ];
         // Food that was not done goes on cooking: that is no reheat.
         const [before, after] = [stateOf(known, guidance), stateOf(again, guidance)];
-        fc.pre(before.cooked && before.rescues === after.rescues);
+        // Back at once it is the same cook; read at the mark it may be the one rescue.
+        fc.pre(before.cooked && after.reheats > before.reheats);
         expect(worse(again, last)).toBeGreaterThanOrEqual(worse(known, last));
       }),
     );

@@ -56,6 +56,8 @@ export function goTo(
 function controlled(state: FoodState, place: Place, at: number, rules: RuleSet): readonly Exposure[] {
   if (place === 'gone' || (place === 'heat' && !state.cooked))
     return closeExposure(state.exposures, at, 'used');
+  // Going back on the heat without leaving it changes nothing.
+  if (place === 'heat' && state.place === 'heat') return state.exposures;
   const late = inTheCold(place) && tooLateToChill(state, at, rules);
   const exposures = late
     ? state.exposures.map((each) =>
@@ -65,10 +67,21 @@ function controlled(state: FoodState, place: Place, at: number, rules: RuleSet):
   return closeExposure(exposures, at, inTheCold(place) ? 'chilled' : 'settled');
 }
 
-/** A cooling begins off the heat, and ends with leaving the cold. */
+/**
+ * A cooling begins off the heat, or where the food had got below hot on it, and ends with leaving the cold. One that was
+ * broken off and not mended goes on.
+ */
 function withChill(state: FoodState, place: Place, at: number): FoodState {
-  if (place === 'heat') return { ...state, chill: null };
-  if (state.place === 'heat') return { ...state, chill: beginChill(at) };
+  if (place === 'heat') return state.place === 'heat' ? state : { ...state, chill: null };
+  if (state.place === 'heat') {
+    const { cook } = state;
+    const held = cook?.metAt === null ? cook.heldChill : null;
+    return {
+      ...state,
+      chill: held ?? state.chill ?? beginChill(at),
+      cook: cook && { ...cook, onHeatSince: null, offHeatAt: at },
+    };
+  }
   const leavesCold = inTheCold(state.place) && !inTheCold(place);
   if (!state.chill || !leavesCold || state.chill.closedAt !== null) return state;
   return { ...state, chill: { ...state.chill, closedAt: at } };

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { rulesFor } from '../guidance';
 import {
   days,
   frozenLamb,
@@ -29,7 +30,7 @@ const doubtAt = (events: FoodEvent[], guidance = GUIDANCES.home) => {
   let [early, late] = [START, days(3)];
   while (late - early > 1) {
     const mid = Math.floor((early + late) / 2);
-    if (verdict(events, mid, { guidance }) === 'cannotTell') late = mid;
+    if (severity(verdict(events, mid, { guidance })) >= severity('cannotTell')) late = mid;
     else early = mid;
   }
   return late;
@@ -102,10 +103,14 @@ describe('a power cut (guidance §12)', () => {
   });
 
   it.each(Object.keys(GUIDANCES) as (keyof typeof GUIDANCES)[])(
-    'under %s, what nobody reads is never condemned',
+    'under %s, what nobody reads in the time it may be warm is thrown away',
     (id) => {
       const guidance = GUIDANCES[id];
-      expect(verdict([soup, off(START)], hours(20), { guidance })).toBe('cannotTell');
+      const limitMs = rulesFor(guidance).bandTime.limit.value.ms;
+      const asked = hours(4) + limitMs;
+      expect(verdict([soup, off(START)], asked + 1, { guidance })).toBe('cannotTell');
+      expect(verdict([soup, off(START)], asked + limitMs, { guidance })).toBe('cannotTell');
+      expect(verdict([soup, off(START)], asked + limitMs + 1, { guidance })).toBe('discard');
     },
   );
 

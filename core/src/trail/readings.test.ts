@@ -11,9 +11,11 @@ import {
   putAway,
   raw,
   read,
+  readTwice,
   START,
   stateOf,
 } from '../testing/story';
+import { HOUR_MS } from '../units';
 import type { FoodEvent } from '.';
 
 const last = (...events: FoodEvent[]) => stateOf(events).exposures.at(-1);
@@ -27,7 +29,14 @@ describe('a reading', () => {
       at: hours(1),
       temperature: { value: 58, unit: 'F' },
     });
-    expect(stateOf([soup, off({ doubtful: true })])).toEqual({ ...stateOf([soup]), lastAt: hours(1) });
+    const doubted = off({ doubtful: true });
+    expect(stateOf([soup, doubted])).toEqual({
+      ...stateOf([soup]),
+      lastAt: hours(1),
+      lastIds: [doubted.id],
+      doubtful: { at: hours(1), temperature: { value: 60, unit: 'F' } },
+    });
+    expect(stateOf([soup, doubted, read(hours(2), 39)]).doubtful).toBeNull();
   });
 
   describe('on the heat', () => {
@@ -42,11 +51,14 @@ describe('a reading', () => {
     });
 
     it('meets the target of the food, or when it is heated again that of heating', () => {
-      expect(stateOf([...onHeat, read(hours(1.2), 165)])).toMatchObject({
+      expect(stateOf([...onHeat, read(hours(1.2), 165)]).cook!.metAt).toBeNull();
+      expect(stateOf([...onHeat, ...readTwice(hours(1.2), 165)])).toMatchObject({
         cooked: true,
         cook: { metAt: hours(1.2) },
       });
-      expect(stateOf([...onHeat, read(hours(1.2), 165), read(hours(1.4), 170)]).cook!.metAt).toBe(hours(1.2));
+      expect(stateOf([...onHeat, ...readTwice(hours(1.2), 165), read(hours(1.4), 170)]).cook!.metAt).toBe(
+        hours(1.2),
+      );
       const lamb = [...cookedLamb(START, 150), putAway(minutes(30)), happened(hours(9), 'cookingStarted')];
       // Lamb is done at 145 °F, and heated again to 165 °F.
       expect(stateOf([...lamb, read(hours(9.2), 150)]).cook!.metAt).toBeNull();
@@ -67,17 +79,17 @@ describe('a reading', () => {
       const rests = [
         raw(),
         happened(hours(1), 'cookingStarted'),
-        read(hours(1.2), 160),
+        ...readTwice(hours(1.2), 160),
         happened(hours(1.3), 'offHeat'),
       ];
-      expect(stateOf([...rests, read(hours(1.4), 166)])).toMatchObject({
+      expect(stateOf([...rests, ...readTwice(hours(1.4), 166)])).toMatchObject({
         cooked: true,
         daysFrom: hours(1.4),
       });
-      expect(stateOf([...rests, read(hours(1.4), 160)]).cook!.readings).toHaveLength(2);
+      expect(stateOf([...rests, read(hours(1.4), 160)]).cook!.readings).toHaveLength(3);
       expect(stateOf([...rests, happened(hours(1.35), 'served'), read(hours(1.4), 166)]).cooked).toBe(false);
       const done = [...cookedLamb(START, 170), read(minutes(5), 168)];
-      expect(stateOf(done).cook!.readings).toHaveLength(1);
+      expect(stateOf(done).cook!.readings).toHaveLength(2);
     });
 
     it('moves the start of the clock on while it is hot, and fixes it once it is not', () => {
@@ -135,8 +147,11 @@ describe('a reading', () => {
         { from: hours(5), to: null, certain: true },
       ]);
       expect(stateOf([soup, read(hours(2), 40), read(hours(5), 50)]).exposures).toMatchObject([
-        { from: hours(2), to: hours(5), certain: false },
-        { from: hours(5), to: null },
+        { from: hours(2), to: null, certain: true },
+      ]);
+      // No further apart than the limit: by the line between the two.
+      expect(stateOf([soup, read(hours(2), 38), read(hours(4), 44)]).exposures).toMatchObject([
+        { from: hours(2) + HOUR_MS * (2 / 3), to: null, certain: true },
       ]);
       expect(stateOf([soup, read(hours(5), 50), read(hours(6), 60)]).exposures).toEqual(
         stateOf([soup, read(hours(5), 50)]).exposures,

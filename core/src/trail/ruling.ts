@@ -12,7 +12,7 @@ export const VERDICT_WORDS: Record<Verdict, string> = {
 };
 
 export type ActionKind =
-  'none' | 'read' | 'putAway' | 'cook' | 'heat' | 'eat' | 'changeWater' | 'sayWhen' | 'discard';
+  'none' | 'read' | 'putAway' | 'cook' | 'heat' | 'eat' | 'open' | 'changeWater' | 'sayWhen' | 'discard';
 
 /** One line of a ruling's grounds. Every number in it comes from the rule it names. */
 export interface Reason {

@@ -1,3 +1,4 @@
+import { foodById } from '../foods';
 import type { RuleSetId } from '../guidance';
 import { aloud } from '../testing/aloud';
 import {
@@ -12,7 +13,7 @@ import {
   rule,
   START,
 } from '../testing/story';
-import { DAY_MS, SECOND_MS } from '../units';
+import { celsius, DAY_MS, SECOND_MS } from '../units';
 import type { FoodEvent, JudgeContext, Payload, Verdict } from '.';
 
 /** Read on arrival from the freezer: a joint, thawed in the refrigerator and cooked until it reads `degrees`. */
@@ -30,7 +31,7 @@ function raw(foodKey: string, { at = START, ...over }: Added = {}): FoodEvent {
     foodKey,
     name: 'It',
     massKg: 1,
-    form: 'pieces',
+    form: foodById(foodKey).forms[0]!,
     condition: 'fresh',
     place: 'refrigerator',
     since: at,
@@ -48,11 +49,14 @@ const cookedRice = (at: number) => [
   raw('cooked-rice', { condition: 'cooked', place: 'counter' }),
   happened(at, 'putAway', { place: 'refrigerator', portions: 2, depthM: 0.02 }),
 ];
+const inAnother = ({ at, payload }: FoodEvent) =>
+  happened(at, 'reading', { ...(payload as Payload<'reading'>), place: 'anotherPiece' });
 /** Chicken on the heat since an hour before START, with what it read. */
 const chicken = (...readings: FoodEvent[]) => [
   raw('chicken-thighs', { at: hours(-2) }),
   happened(hours(-1), 'cookingStarted'),
-  ...readings,
+  // Several pieces are read in two.
+  ...readings.flatMap((each) => [each, inAnother(each)]),
   happened(minutes(50), 'offHeat'),
 ];
 const steak = (...readings: FoodEvent[]) => [
@@ -62,6 +66,10 @@ const steak = (...readings: FoodEvent[]) => [
   happened(minutes(50), 'offHeat'),
 ];
 const second = (n: number) => START + n * SECOND_MS;
+const inRunning = () => [
+  raw('chicken-thighs', { condition: 'frozen', place: 'freezer', at: hours(-9) }),
+  happened(START, 'thawStarted', { method: 'coldWater', running: true }),
+];
 const inWater = (...more: FoodEvent[]) => [
   raw('chicken-thighs', { condition: 'frozen', place: 'freezer', at: hours(-9) }),
   happened(START, 'thawStarted', { method: 'coldWater' }),
@@ -89,7 +97,7 @@ const rescued = [
   read(minutes(130), 75),
   happened(minutes(135), 'cookingStarted'),
   read(minutes(140), 170),
-  read(minutes(141), 170),
+  read(minutes(140) + 15 * SECOND_MS, 170),
   happened(minutes(142), 'offHeat'),
 ];
 
@@ -392,6 +400,7 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
         raw('chicken-thighs', { place: 'counter' }),
         happened(hours(3), 'cookingStarted'),
         read(hours(4), 76, 'C'),
+        read(hours(4), 76, 'C', { place: 'anotherPiece' }),
         happened(hours(5), 'offHeat'),
       ],
       hours(5),
@@ -422,7 +431,7 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
       'discard',
     ],
     ['§5: 5 cm is not too deep', [...done, stored(minutes(60), 0.05)], hours(7), 'fine'],
-    ['§5: rice within 1 h', cookedRice(minutes(60)), hours(3), 'actBy'],
+    ['§5: rice within 1 h', cookedRice(minutes(60)), hours(3), 'fine'],
     ['§5: and no second later', cookedRice(minutes(60) + SECOND_MS), minutes(90), 'useNow'],
     ['§6: leftovers 2 days', [...done, stored(minutes(30))], days(2), 'actBy'],
     ['§6: and no second longer', [...done, stored(minutes(30))], days(2) + SECOND_MS, 'discard'],
@@ -492,8 +501,23 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ],
     ['§3: pork to 75 °C', [...pork(read(minutes(49), 63, 'C')), stored(minutes(55))], hours(1), 'discard'],
     ['§1: 63 °C is hot', [...done, read(minutes(60), 63, 'C')], minutes(179), 'actBy'],
-    ['§2: 90 min in water', inWater(), minutes(90 + 119), 'actBy'],
-    ['§2: from then on its minutes count', inWater(), minutes(90 + 240) + SECOND_MS, 'discard'],
+    ['§2: 90 min in running water', inRunning(), minutes(90), 'actBy'],
+    ['§11.25: past them all of it counts: under 2 h', inRunning(), minutes(120) - SECOND_MS, 'actBy'],
+    ['§11.25: past them all of it counts: to 4 h', inRunning(), hours(4), 'useNow'],
+    ['§11.25: and no second longer', inRunning(), hours(4) + SECOND_MS, 'discard'],
+    ['§11.25: still water is no method, whatever its changes', inWater(), minutes(120), 'useNow'],
+    [
+      '§11.25: nor is running water above 15 °C',
+      [...inRunning(), happened(minutes(10), 'waterRead', { temperature: celsius(15.1) })],
+      minutes(120),
+      'useNow',
+    ],
+    [
+      '§11.25: 15 °C is cold enough',
+      [...inRunning(), happened(minutes(10), 'waterRead', { temperature: celsius(15) })],
+      minutes(90),
+      'actBy',
+    ],
   ],
   care: [
     [
@@ -512,9 +536,15 @@ const CASES: Record<RuleSetId, readonly Case[]> = {
     ['§9: and not chilled at the limit', [...done, stored(minutes(120))], minutes(120), 'useNow'],
     ['§9: cold food put out to eat does not go back', servedCold(minutes(10)), minutes(20), 'useNow'],
     [
-      '§9: the hottest holding: 140 °F is not hot',
+      '§11.22: the clock runs from the edge of the band, 140 °F, not from hot holding',
       [...done, read(minutes(60), 140)],
-      minutes(172),
+      minutes(180) - SECOND_MS,
+      'actBy',
+    ],
+    [
+      '§11.22: below it, from the line between two readings',
+      [...done, read(minutes(60), 139.9)],
+      minutes(180),
       'discard',
     ],
     ['§9: 63 °C with 145.5 °F is', [...done, read(minutes(60), 145.5)], minutes(172), 'actBy'],

@@ -38,6 +38,7 @@ export function stillSealed(state: FoodState, event: FoodEvent, rules: RuleSet):
   if (tellsOfStore(event)) return hearOfStore(state, event, rules);
   const { type, at, payload } = event;
   if (type === 'labelled') return { ...state, labelled: true };
+  if (type === 'printed') return { ...state, printed: payload };
   if (LEAVES_CLOSED.has(type)) return state;
   if (type !== 'moved' || payload.place === 'freezer') return null;
   const { place, shelf = null } = payload;

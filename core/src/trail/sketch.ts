@@ -1,6 +1,6 @@
 import { DAY_MS, HOUR_MS, toCelsius } from '../units';
 import type { FoodEvent, Place } from './events';
-import { settle } from './fold';
+import { settle } from './settling';
 import type { TrailReading } from './state';
 
 export interface SketchPoint {

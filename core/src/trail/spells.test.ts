@@ -35,6 +35,7 @@ describe('a store that cannot be relied on', () => {
         side: 'cold',
         startFixed: true,
         certain: false,
+        asked: hours(4),
         spell: 'air',
       },
     ]);

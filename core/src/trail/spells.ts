@@ -30,13 +30,13 @@ export function hearOfStore(state: FoodState, event: FoodEvent<OfStore>, rules: 
   switch (event.type) {
     case 'storeWarm': {
       const since = Math.min(event.payload.since, event.at);
-      return counting(withSpell(state, { warmFrom: Math.min(warmFrom ?? since, since), power }));
+      return counting(withSpell(state, { warmFrom: Math.min(warmFrom ?? since, since), power }), 0, event.at);
     }
     case 'powerOff': {
       const since = Math.min(event.payload.since, event.at);
       const off = powerOffIn(state.place, { ...event.payload, since }, rules);
       const sooner = power && power.coldUntil <= off.coldUntil ? power : off;
-      return counting(withSpell(state, { warmFrom, power: sooner }));
+      return counting(withSpell(state, { warmFrom, power: sooner }), 0, event.at);
     }
     case 'storeRight':
       return warmFrom === null ? state : over(withSpell(state, { warmFrom: null, power }), event.at);
@@ -65,7 +65,7 @@ function over(state: FoodState, at: number): FoodState {
  *
  * @param earliest epoch ms; what lies before was settled
  */
-export function counting(state: FoodState, earliest = 0): FoodState {
+export function counting(state: FoodState, earliest = 0, asked = earliest): FoodState {
   const { spell, place } = state;
   if (!spell || state.sealed || !inTheCold(place)) return state;
   const [begins, why] = beginningOf(spell);
@@ -76,7 +76,16 @@ export function counting(state: FoodState, earliest = 0): FoodState {
     ...state,
     exposures: openExposure(
       state.exposures.filter((each) => each !== running),
-      { ledger: ledgerOf(state), from, place, side: 'cold', startFixed: true, certain: false, spell: why },
+      {
+        ledger: ledgerOf(state),
+        from,
+        place,
+        side: 'cold',
+        startFixed: true,
+        certain: false,
+        asked: Math.max(from, asked),
+        spell: why,
+      },
     ),
   };
 }

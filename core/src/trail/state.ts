@@ -5,7 +5,9 @@ import type { Payload, Place, Shelf } from './events';
 import type { GuidanceChoice } from '../guidance';
 import type { Chill } from './chill';
 import type { Exposure, Ledger } from './exposure';
-import type { CountedDays, Pause } from './life';
+import type { CountedDays } from './life';
+import type { Pause } from './pauses';
+import type { ProbeReading } from './probing';
 import type { Spell } from './spells';
 
 export type Stage =
@@ -27,29 +29,57 @@ export interface TrailReading {
   readonly temperature: Temperature;
 }
 
+/** The date a maker printed on it. */
+export type Printed = Payload<'printed'>;
+
 export interface ThawState {
   readonly method: 'refrigerator' | 'coldWater' | 'microwave';
   readonly startedAt: number;
   readonly lastChangeAt: number;
   readonly changes: number;
+  /** The water runs, and wants no changes. */
+  readonly running: boolean;
+  /** The warmest the water was read. */
+  readonly water: Temperature | null;
+  /** The last cold reading of its outside in the water; the clock there starts no earlier. */
+  readonly surface: TrailReading | null;
+  /** When its outside was found warm in the water, by the line of its readings. */
+  readonly warmFrom: number | null;
   /** Days it had used up raw before it was frozen, in ms. */
   readonly usedMs: number;
+  /** How long it had been kept thawed before it was frozen again, in ms. */
+  readonly keptMs: number;
   /** When it was found thawed; null until then. */
   readonly thawedAt: number | null;
+  /** When it left the water or the microwave: it is cooked at once. */
+  readonly atOnceFrom: number | null;
 }
 
 export interface CookState {
+  /** The first full cook; heating again; or heating again to mend a cooling that lost its first mark. */
+  readonly kind: 'cook' | 'reheat' | 'rescue';
   readonly startedAt: number;
-  readonly readings: readonly TrailReading[];
-  /** When the target of the food was met, by readings or by the sign the chart allows; null until then. */
+  readonly by: 'microwave' | null;
+  /** Since when it has been on the heat without a break; null off it. */
+  readonly onHeatSince: number | null;
+  readonly readings: readonly ProbeReading[];
+  /** When the sign was seen that serves where a chart allows one. */
+  readonly signAt: number | null;
+  /** Since when every place has been at the target, and all that are needed are read; null until then. */
   readonly metAt: number | null;
   readonly offHeatAt: number | null;
+  /** When it was found below hot though done: it is heated through again, or chilled. */
+  readonly fellAt: number | null;
+  /** What is given back when a lower reading shows that it was not done after all. */
+  readonly before: Pick<FoodState, 'daysFrom' | 'pauses' | 'printed'> | null;
+  /** The cooling it broke off: only a reading at the mark ends that. */
+  readonly heldChill: Chill | null;
 }
 
 /** Something in a food's past that nothing later mends. */
 export interface Fault {
   /** Cooked in part and then kept; or kept past its days before it was cooked, frozen or heated. */
-  readonly kind: 'partCooked' | 'coolingMissed' | 'refrozen';
+  readonly kind: 'partCooked' | 'coolingMissed' | 'refrozen' | 'notReheated' | 'pastPrinted' | 'withoutAir';
   readonly at: number;
   /** False where only a missing fact makes it one: that leads to "cannot tell", not to "discard". */
   readonly certain: boolean;
@@ -81,6 +111,21 @@ export interface FoodState {
   readonly labelled: boolean;
   /** The food it was divided from, if any. */
   readonly dividedFrom: string | null;
+  /** When it came into the log. */
+  readonly cameAt: number;
+  /** It came hot from elsewhere: heated through before it is eaten. */
+  readonly heatFirst: boolean;
+  /** All of it was heated through here, whatever it was before. */
+  readonly through: boolean;
+  /** It came from elsewhere, and nobody knows since when it was out. */
+  readonly outUnknown: boolean;
+  readonly printed: Printed | null;
+  /** Fish closed in a pack without air. */
+  readonly withoutAir: boolean;
+  /** How hot the oven is, where somebody said. */
+  readonly oven: Payload<'ovenOn'> | null;
+  /** The last reading, where its thermometer is in doubt: it proves nothing. */
+  readonly doubtful: TrailReading | null;
   /** True once a full cook is done, or for food that came cooked or is eaten as it is. */
   readonly cooked: boolean;
   /** When its days began to count; null when nobody knows. */
@@ -120,6 +165,8 @@ export interface FoodState {
   readonly lastGood: TrailReading | null;
   readonly plan: Payload<'planned'> | null;
   readonly lastAt: number;
+  /** The events at that moment: the same one again changes nothing. */
+  readonly lastIds: readonly string[];
 }
 
 /** The ledger on which time in the band is counted at present. */

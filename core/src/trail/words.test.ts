@@ -80,6 +80,27 @@ describe('what happened, in words', () => {
       'Planned for 19:00',
     ],
     [happened(START, 'signSeen'), 'Done by its look'],
+    [
+      happened(START, 'reading', {
+        temperature: { value: 74, unit: 'C' },
+        place: 'thigh',
+        watchedMs: 15_000,
+      }),
+      'Read 74 °C, the inner thigh, for 15 s',
+    ],
+    [
+      happened(START, 'outSince', { since: START - 30 * 60_000 }),
+      'Out of heat and cold since 16:30, before it came',
+    ],
+    [happened(START, 'printed', { kind: 'useBy', at: START }), 'Use-by Friday 12 June, as printed'],
+    [happened(START, 'printed', { kind: 'bestBefore', at: START }), 'Best before Friday 12 June, as printed'],
+    [happened(START, 'waterRead', { temperature: { value: 14, unit: 'C' } }), 'The water read 14 °C'],
+    [happened(START, 'thawStarted', { method: 'coldWater', running: true }), 'Thawing in running water'],
+    [
+      happened(START, 'ovenOn', { temperature: { value: 163, unit: 'C' }, fan: true }),
+      'Oven on, 163 °C, with its fan',
+    ],
+    [happened(START, 'cookingStarted', { by: 'microwave' }), 'In the microwave'],
     [happened(START, 'airRead', { temperature: { value: 34, unit: 'C' } }), 'Air there 34 °C'],
     [
       happened(START, 'coolingPlanned', { how: 'two tubs on the shelf' } as never),
@@ -98,8 +119,8 @@ describe('what happened, in words', () => {
       'Put away in the freezer, 3 portions, 3 cm deep',
     ],
     [
-      happened(START, 'reading', { temperature: { value: 61, unit: 'C' }, where: 'centre', correction: 1.5 }),
-      'Read 61 °C, centre, +1.5 for its thermometer',
+      happened(START, 'reading', { temperature: { value: 61, unit: 'C' }, place: 'centre', correction: 1.5 }),
+      'Read 61 °C, the centre, +1.5 for its thermometer',
     ],
     [
       happened(START, 'reading', { temperature: { value: 61, unit: 'C' }, correction: -2, doubtful: true }),

@@ -30,7 +30,7 @@ describe('what if', () => {
   });
   it('one entry had not happened', () => {
     const reading = stored.find(({ type }) => type === 'reading')!;
-    expect(ruledIf(stored, { kind: 'without', eventId: reading.id }, hours(5))).toBe('cannotTell');
+    expect(ruledIf(stored, { kind: 'without', eventId: reading.id }, hours(3))).toBe('cannotTell');
     expect(ruledIf(stored, { kind: 'without', eventId: 'nothing' }, hours(5))).toBeNull();
   });
   it('has no place for what never went into the cold', () =>

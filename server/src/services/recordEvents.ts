@@ -1,8 +1,8 @@
 import type { Recorded } from '@omtel/core/api';
-import { BrokenTrail, type FoodEvent } from '@omtel/core/trail';
+import { BrokenTrail, whyRefused, type FoodEvent } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
-import { appendEvents, foodsOfEvents } from '../repositories/events';
+import { appendEvents, eventsOfFood, foodsOfEvents } from '../repositories/events';
 import { appendLineage, descendantsOf } from '../repositories/lineage';
 import { lockHousehold } from '../repositories/households';
 import { intoUnsureStore } from './intoUnsureStore';
@@ -17,7 +17,7 @@ export const AHEAD_MS = 2 * 60 * 1000;
  * Appends what happened and stores the foods' new states, all in one transaction. Sending the same events again is
  * harmless.
  *
- * @throws Refusal when an event lies in the future or leaves a food without a beginning
+ * @throws Refusal when an event lies in the future, leaves a food without a beginning, or is a correction that cannot be true
  */
 export async function recordEvents(
   db: Database,
@@ -32,6 +32,7 @@ export async function recordEvents(
     if (events.some(({ at }) => at > now + AHEAD_MS)) {
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
+    await refuseUntrue(trx, householdId, events);
     await appendEvents(
       trx,
       householdId,
@@ -55,4 +56,17 @@ export async function recordEvents(
       throw error;
     }
   });
+}
+
+/** A correction may not move an event before its food was there, or a food's coming past what happened to it. */
+async function refuseUntrue(trx: Database, householdId: string, events: readonly FoodEvent[]): Promise<void> {
+  for (const event of events) {
+    if (event.type !== 'corrected') continue;
+    const history = await eventsOfFood(trx, householdId, event.foodId);
+    // Sent again it is known already, and changes nothing.
+    if (history.some(({ id }) => id === event.id)) continue;
+    const sentAlong = events.filter(({ foodId, id }) => foodId === event.foodId && id < event.id);
+    const why = whyRefused([...history, ...sentAlong], event);
+    if (why) throw new Refusal(422, why);
+  }
 }

@@ -1,5 +1,5 @@
-import { foldEvent, judge, type FoodState } from '@omtel/core/trail';
-import { bandEndsAt } from '@omtel/core/trail';
+import { leftOutMs } from '@omtel/core/plan';
+import { bandEndsAt, foldEvent, judge, type FoodState } from '@omtel/core/trail';
 import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
@@ -58,7 +58,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
     onHeat && 'at' in off && off.at !== null
       ? foldEvent(food, newEvent(food.foodId, off.at, 'offHeat', {}), guidance)
       : food;
-  const deadline = bandEndsAt(before.exposures, 'cooked', now, rules.bandTime.limit.value.ms);
+  const deadline = bandEndsAt(before.exposures, 'cooked', leftOutMs(before, rules));
   const after =
     'value' in depthM
       ? foldEvent(

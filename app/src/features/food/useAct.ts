@@ -1,5 +1,12 @@
-import type { Step } from '@omtel/core/plan';
-import type { ActionKind, EventType, FoodState, Payload } from '@omtel/core/trail';
+import { ovenOf, type Step } from '@omtel/core/plan';
+import type { RuleSet } from '@omtel/core/guidance';
+import {
+  rulesOfFood,
+  type ActionKind,
+  type EventType,
+  type FoodState,
+  type Payload,
+} from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { newEvent, record } from '../../store/outbox/record';
@@ -35,12 +42,21 @@ export function useRecord() {
   );
 }
 
+/** As hot as the step said, which is what was ticked. */
+function ovenOnAs(food: FoodState, rules: RuleSet): Payload<'ovenOn'> {
+  const temperature = ovenOf(food, rules);
+  return temperature ? { temperature } : {};
+}
+
 /** Does what a step or a ruling asks for: records it, or opens the screen where it is done. */
 export function useAct() {
   const router = useRouter();
   const recordNow = useRecord();
+  const { data: household } = useHouseholdQuery();
   return useCallback(
     (food: FoodState, step: Step | null, action: ActionKind) => {
+      if (!household) return;
+      const rulesOf = (of: FoodState) => rulesOfFood(of, household.settings.guidance);
       const open = (page: 'cook' | 'leftovers' | '') =>
         router.push(`/food/${food.foodId}${page && `/${page}`}` as never);
       switch (step?.kind ?? action) {
@@ -49,20 +65,26 @@ export function useAct() {
             food.plan?.method === 'coldWater' || food.plan?.method === 'microwave'
               ? food.plan.method
               : 'refrigerator';
-          return void recordNow(food, 'thawing', 'thawStarted', { method });
+          const running = method === 'coldWater' && rulesOf(food).thawing.waterRunning.value.yes;
+          return void recordNow(food, 'thawing', 'thawStarted', {
+            method,
+            ...(running && { running: true as const }),
+          });
         }
         case 'changeWater':
           return void recordNow(food, 'water changed', 'waterChanged', {});
         case 'checkThawed':
           return void recordNow(food, 'thawed', 'thawed', {});
         case 'ovenOn':
-          return void recordNow(food, 'oven on', 'ovenOn', {});
+          return void recordNow(food, 'oven on', 'ovenOn', ovenOnAs(food, rulesOf(food)));
         case 'startCooking':
           return void recordNow(food, 'on the heat', 'cookingStarted', {});
         case 'offHeat':
           return void recordNow(food, 'off the heat', 'offHeat', {});
         case 'serve':
           return void recordNow(food, 'on the table', 'served', {});
+        case 'open':
+          return void recordNow(food, 'opened', 'opened', {});
         case 'discard':
           return void recordNow(food, 'thrown away', 'discarded', {});
         case 'eat':
@@ -78,6 +100,6 @@ export function useAct() {
           return open('');
       }
     },
-    [router, recordNow],
+    [router, recordNow, household],
   );
 }

@@ -47,7 +47,7 @@ export function IcyScreen() {
 }
 
 function IcyFood({ food }: { readonly food: FoodState }) {
-  const { units, now, zone, guidance } = useKitchen(food);
+  const { units, now, zone, guidance, rules } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [text, setText] = useState('');
@@ -82,7 +82,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
     if (!plan || !reading || !('coreC' in reading)) return;
     const read = newEvent(food.foodId, now, 'reading', {
       temperature: { value: parseNumber(text), unit: units.temperature },
-      where: 'centre',
+      place: 'centre',
     });
     const shared = { ...plan, serveAt: Math.round(serveAt) };
     const next =
@@ -95,7 +95,10 @@ function IcyFood({ food }: { readonly food: FoodState }) {
                 method: 'coldWater',
                 thawLeftMs: Math.round(thawMs),
               }),
-              newEvent(food.foodId, now, 'thawStarted', { method: 'coldWater' }),
+              newEvent(food.foodId, now, 'thawStarted', {
+                method: 'coldWater',
+                ...(rules.thawing.waterRunning.value.yes && { running: true as const }),
+              }),
             ]
           : [
               newEvent(food.foodId, now, 'planned', { ...shared, method: 'fromFrozen' }),

@@ -1,6 +1,6 @@
 import { readMass } from '@omtel/core/foods';
 import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
-import { usedBeforeFreezing } from '@omtel/core/trail';
+import { printedEnd, usedBeforeFreezing } from '@omtel/core/trail';
 import { MINUTE_MS, type Problem } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
@@ -65,6 +65,8 @@ export function usePlanning(
       food,
       parts,
       usedMs: stored ? usedBeforeFreezing(stored) : 0,
+      keptMs: stored?.thaw?.keptMs,
+      useBy: stored && printedEnd(stored),
       form: draft.form,
       condition: draft.condition,
       cook,

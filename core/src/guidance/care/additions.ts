@@ -4,7 +4,7 @@ import {
   type CookingCategory,
   type StorageCategory,
 } from '../../foods/schema';
-import { celsius, DAY_MS, MINUTE_MS } from '../../units';
+import { celsius, DAY_MS, fahrenheit, MINUTE_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
 import type { CookTarget, Draft, RuleSet } from '../schema';
 
@@ -20,7 +20,7 @@ const through: CookTarget = {
   ],
   restMs: 0,
 };
-const animal = cookingCategories.filter((category) => category !== 'vegetable');
+const animal = cookingCategories.filter((category) => category !== 'vegetable' && category !== 'kidneyBeans');
 const cooked = (category: CookingCategory) => [category, { value: through, source }] as const;
 
 const LEFTOVERS: readonly StorageCategory[] = [
@@ -60,7 +60,17 @@ export const additions: OwnWords<Draft<RuleSet>> = {
   storage: Object.fromEntries(storageCategories.filter((each) => LEFTOVERS.includes(each)).map(twoDays)),
   refreezing: { afterRefrigerator: noRefreezing },
   avoided: {
-    value: { kind: 'avoided', risks: ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal'] },
+    value: {
+      kind: 'avoided',
+      risks: ['rawSprouts', 'rawEgg', 'coldSmokedFish', 'rawAnimal', 'rawMilk', 'softCheese', 'pate'],
+    },
     source,
+  },
+  heatedFirst: { value: { kind: 'avoided', risks: ['coldCut'] }, source },
+  reheating: {
+    plantPacked: {
+      value: { kind: 'cookTarget', options: [{ at: fahrenheit(165), heldMs: 0 }], restMs: 0 },
+      source,
+    },
   },
 };

@@ -24,24 +24,47 @@ export const careRules: RuleSet = {
 
 function strictestOfAll(home: Rule, path: string): Rule {
   const all = schools.map((set) => ruleAt(set, path)!);
-  const strictest = all.map(({ value }) => plain(value)).reduce(stricter);
-  const careful = DAYS.test(path) ? lowerEnd(strictest) : strictest;
+  const careful = carefully(path);
+  const strictest = strictestValue(all, careful);
   const added = ruleAt(additions, path);
-  const value = added ? withAddition(careful, added.value) : careful;
-  const same = (rule: { value: RuleValue }) => JSON.stringify(rule.value) === JSON.stringify(value);
-  const deciding = all.filter((rule) => same(rule) && !rule.borrowed);
-  // What no school says in just these words is cited as the addition that says it.
-  const byAddition = added !== undefined && (deciding.length === 0 || !same({ value: strictest }));
+  const value = added ? withAddition(strictest, added.value) : strictest;
+  // The rules without which it would be milder: these it is cited to, the addition where that alone decides.
+  const deciding = decidingAmong(all, careful, strictest);
+  const byAddition = added !== undefined && !sameValue(value, strictest);
+  const cited = byAddition ? added : deciding[0]!;
   return {
     id: `care.${path}`,
     title: home.title,
     value,
-    source: byAddition ? added.source : (deciding[0] ?? home).source,
-    ...((byAddition ? added.note : deciding[0]?.note) && {
-      note: byAddition ? added.note : deciding[0]?.note,
-    }),
-    strictestOf: (deciding.length ? deciding : all).map(({ id }) => id),
+    source: cited.source,
+    ...(cited.note && { note: cited.note }),
+    strictestOf: deciding.map(({ id }) => id),
   };
+}
+
+type Careful = (value: RuleValue) => RuleValue;
+function carefully(path: string): Careful {
+  return (value) => (DAYS.test(path) ? lowerEnd(plain(value)) : plain(value));
+}
+
+function strictestValue(rules: readonly Rule[], careful: Careful): RuleValue {
+  return rules.map(({ value }) => careful(value)).reduce(stricter);
+}
+
+function sameValue(a: RuleValue, b: RuleValue): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}
+
+/** Those that are as strict as all together; where none is, those the whole would be milder without. */
+function decidingAmong(all: readonly Rule[], careful: Careful, strictest: RuleValue): readonly Rule[] {
+  const said = all.filter(({ borrowed }) => !borrowed);
+  const alone = said.filter(({ value }) => sameValue(stricter(careful(value), strictest), careful(value)));
+  if (alone.length) return alone;
+  const needed = said.filter((rule) => {
+    const others = all.filter((other) => other !== rule && !(rule.id.startsWith('home.') && other.borrowed));
+    return !others.length || !sameValue(strictestValue(others, careful), strictest);
+  });
+  return needed.length ? needed : said;
 }
 
 /** Of a range of days, extra care takes the lower end as the deadline. */

@@ -34,6 +34,7 @@ export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
     porkCut: says(through, 'uk-fsa'),
     porkRoast: says(through, 'uk-fsa'),
     fish: says(target([[63, INSTANT]], { sign: 'opaque' }), 'fsanz-322'),
+    groundFish: says(target([[63, INSTANT]], { sign: 'opaque' }), 'fsanz-322'),
     egg: says(target([[75, INSTANT]], { sign: 'firm' }), 'uk-fsa'),
     casserole: says(target([[75, INSTANT]]), 'fsanz-322'),
     vegetable: says(target([[60, INSTANT]]), 'fsanz-322'),
@@ -53,4 +54,5 @@ export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
 
 export const reheating: OwnWords<Draft<RuleSet['reheating']>> = {
   target: says(target([[75, INSTANT]]), 'uk-fsa', 'Some places ask for 82 °C.'),
+  plantPacked: says(target([[75, INSTANT]]), 'uk-fsa'),
 };

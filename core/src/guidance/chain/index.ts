@@ -42,8 +42,8 @@ export const chainRules = ruleSet(
       refrigerator: {
         value: {
           kind: 'thawRate',
-          fast: { ms: 10 * HOUR_MS, mass: kilograms(1), leastMs: 10 * HOUR_MS },
-          slow: { ms: 12 * HOUR_MS, mass: kilograms(1), leastMs: 12 * HOUR_MS },
+          fast: { ms: 10 * HOUR_MS, mass: kilograms(1), leastMs: 0 },
+          slow: { ms: 12 * HOUR_MS, mass: kilograms(1), leastMs: 0 },
         },
         source: 'uk-fsa',
       },
@@ -55,6 +55,15 @@ export const chainRules = ruleSet(
       waterMost: {
         value: { kind: 'duration', limit: 'most', ms: 90 * MINUTE_MS },
         source: 'fssai-4',
+      },
+      waterRunning: {
+        value: { kind: 'binding', yes: true },
+        source: 'fssai-4',
+      },
+      fromFrozenThin: {
+        value: { kind: 'binding', yes: true },
+        source: 'uk-fsa',
+        note: 'Or as the pack says.',
       },
     },
     afterThaw,

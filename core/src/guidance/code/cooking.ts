@@ -1,4 +1,4 @@
-import { fahrenheit, MINUTE_MS, SECOND_MS } from '../../units';
+import { fahrenheit, MINUTE_MS, pounds, SECOND_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
 import type { CookTarget, Draft, RuleSet } from '../schema';
 
@@ -52,6 +52,7 @@ export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
     porkCut: says(cut),
     porkRoast: says(roast, roastNote),
     fish: says(cut),
+    groundFish: says(ground),
     egg: says(ground, 'For eggs pooled; to order 145 °F held 15 s. Omtel takes the stricter.'),
     casserole: says(
       poultry,
@@ -64,8 +65,22 @@ export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
     hamCooked: says(target([135, INSTANT])),
     hamOther: says(poultry),
   },
+  microwave: says(
+    { ...poultry, restMs: minutes(2) },
+    'Every raw animal food, everywhere in it; turned or stirred, then stood covered.',
+  ),
+  roastOven: {
+    value: {
+      kind: 'ovens',
+      heavyFrom: pounds(10),
+      light: { still: fahrenheit(350), fan: fahrenheit(325) },
+      heavy: { still: fahrenheit(250), fan: fahrenheit(250) },
+    },
+    source: 'food-code',
+  },
 };
 
 export const reheating: OwnWords<Draft<RuleSet['reheating']>> = {
-  target: says(target([165, seconds(15)]), 'Plant-packed ready-to-eat food: 135 °F.'),
+  target: says(target([165, seconds(15)])),
+  plantPacked: says(target([135, INSTANT])),
 };

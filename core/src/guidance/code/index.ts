@@ -16,6 +16,11 @@ export const codeRules = ruleSet(
         value: { kind: 'temperature', limit: 'most', at: fahrenheit(41) },
         source: 'food-code',
       },
+      freezer: {
+        value: { kind: 'temperature', limit: 'most', at: fahrenheit(0), said: 'frozen solid' },
+        source: 'food-code',
+        note: 'The code names no figure; where one is computed with, it is the home chart’s.',
+      },
       hotHolding: {
         value: { kind: 'temperature', limit: 'least', at: fahrenheit(135) },
         source: 'food-code',
@@ -46,6 +51,19 @@ export const codeRules = ruleSet(
       },
       waterCounts: {
         value: { kind: 'binding', yes: true },
+        source: 'food-code',
+        note: 'Above 41 °F; while its outside reads colder they do not.',
+      },
+      waterRunning: {
+        value: { kind: 'binding', yes: true },
+        source: 'food-code',
+      },
+      withoutAir: {
+        value: {
+          kind: 'allowed',
+          yes: false,
+          instead: 'open the pack before it thaws in the refrigerator, and before or at once after water',
+        },
         source: 'food-code',
       },
     },

@@ -29,6 +29,8 @@ const DATE_MARKED: readonly StorageCategory[] = [
   'softCheese',
   'creamDessert',
   'tofu',
+  'sandwiches',
+  'freshPasta',
 ];
 
 const dateMarked = {

@@ -69,4 +69,10 @@ export const bandTime: Draft<RuleSet['bandTime']> = {
     source: 'omtel',
     note: 'With two frozen packs or more, and only if the food reads cold when it comes home.',
   },
+  infantMilk: {
+    title: 'Milk for an infant, out of the cold',
+    value: { kind: 'duration', limit: 'most', ms: 2 * HOUR_MS },
+    source: 'higher-risk',
+    note: 'Formula within 2 h of mixing. Milk of one’s own is often given longer; Omtel keeps one limit for both. What an infant leaves is thrown away.',
+  },
 };

@@ -1,4 +1,4 @@
-import { fahrenheit, MINUTE_MS } from '../../units';
+import { fahrenheit, HOUR_MS, MINUTE_MS, pounds } from '../../units';
 import type { CookTarget, Draft, RuleSet } from '../schema';
 
 const reach = (degreesF: number, extra: Partial<CookTarget> = {}): CookTarget => ({
@@ -35,6 +35,12 @@ export const cooking: Draft<RuleSet['cooking']> = {
       value: reach(145, { sign: 'opaque and flaking, shells open' }),
       source: 'safe-temperatures',
     },
+    groundFish: {
+      title: 'Fish, ground or minced',
+      value: reach(145, { sign: 'opaque and firm right through' }),
+      source: 'safe-temperatures',
+      note: 'As all fish; the service code asks for more.',
+    },
     egg: {
       title: 'Eggs and egg dishes',
       value: reach(160, { sign: 'firm yolk and white' }),
@@ -50,6 +56,17 @@ export const cooking: Draft<RuleSet['cooking']> = {
       value: reach(140),
       source: 'danger-zone',
       note: 'Follows from holding hot food.',
+    },
+    kidneyBeans: {
+      title: 'Dried kidney beans',
+      value: {
+        kind: 'cookTarget',
+        options: [{ at: fahrenheit(212), heldMs: 10 * MINUTE_MS }],
+        restMs: 0,
+        sign: 'boiled hard for 10 min',
+      },
+      source: 'uk-fsa',
+      note: 'A poison in the raw bean: soak, throw the water away, boil hard. A slow cooker alone makes it worse.',
     },
     organMeat: { title: 'Organ meats', value: reach(160), source: 'safe-temperatures' },
     giblets: { title: 'Giblets and poultry sausage', value: reach(165), source: 'safe-temperatures' },
@@ -87,5 +104,34 @@ export const cooking: Draft<RuleSet['cooking']> = {
     title: 'Cooking part now and finishing later',
     value: { kind: 'allowed', yes: false, instead: 'cook through in one go' },
     source: 'safe-temperatures',
+  },
+  microwave: {
+    title: 'By microwave, besides its own target',
+    value: reach(140, { restMs: 2 * MINUTE_MS }),
+    source: 'safe-temperatures',
+    note: 'To the food’s own target in several places; stir, cover, turn, and let it stand.',
+  },
+  roastOven: {
+    title: 'Ovens in which held temperatures of a roast count',
+    value: {
+      kind: 'ovens',
+      heavyFrom: pounds(10),
+      light: { still: fahrenheit(325), fan: fahrenheit(325) },
+      heavy: { still: fahrenheit(325), fan: fahrenheit(325) },
+    },
+    source: 'roasting-charts',
+    note: 'The chart has no held temperatures; its oven for meat is never colder.',
+  },
+  sameCook: {
+    title: 'Back on the heat as the same cook, within',
+    value: { kind: 'duration', limit: 'most', ms: 30 * MINUTE_MS },
+    source: 'omtel',
+    note: 'And never below hot in between. Later it is heated again.',
+  },
+  unread: {
+    title: 'On the heat without a reading for at most',
+    value: { kind: 'duration', limit: 'most', ms: 12 * HOUR_MS },
+    source: 'omtel',
+    note: 'Longer than any roast of the charts. After that nobody knows how it stands.',
   },
 };

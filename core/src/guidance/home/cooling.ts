@@ -47,7 +47,7 @@ export const cooling: Draft<RuleSet['cooling']> = {
     title: 'Made from ingredients at room temperature',
     value: { kind: 'coolingMark', from: fahrenheit(70), to: fahrenheit(41), withinMs: 4 * HOUR_MS },
     source: 'food-code',
-    note: 'Advice here; time out of the refrigerator rules.',
+    note: 'The service code’s. Here the time out of the refrigerator rules, and this is advice.',
   },
   rice: {
     title: 'Cooked rice into the refrigerator within',
@@ -64,12 +64,32 @@ export const avoided: Draft<RuleSet['avoided']> = {
   note: 'Nothing for healthy adults who cook to the targets.',
 };
 
+export const heatedFirst: Draft<RuleSet['heatedFirst']> = {
+  title: 'Eaten only heated through',
+  value: { kind: 'avoided', risks: [] },
+  source: 'safe-temperatures',
+  note: 'Nothing for healthy adults.',
+};
+
+export const printedDate: Draft<RuleSet['printedDate']> = {
+  title: 'A printed use-by date',
+  value: { kind: 'binding', yes: true },
+  source: 'cold-storage',
+  note: 'It is never exceeded, opened or not; frozen before it, the days left stand still. Best before speaks of taste.',
+};
+
 export const reheating: Draft<RuleSet['reheating']> = {
   target: {
     title: 'Heat leftovers to',
     value: { kind: 'cookTarget', options: [{ at: fahrenheit(165), heldMs: 0 }], restMs: 0 },
     source: 'leftovers',
     note: 'Through and through; soups, sauces and gravies to a rolling boil.',
+  },
+  plantPacked: {
+    title: 'Heat what a plant packed ready to eat to',
+    value: { kind: 'cookTarget', options: [{ at: fahrenheit(165), heldMs: 0 }], restMs: 0 },
+    source: 'safe-temperatures',
+    note: 'Or until it steams.',
   },
   within: {
     title: 'Heat leftovers within',

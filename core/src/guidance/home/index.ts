@@ -3,7 +3,7 @@ import type { Draft, RuleSet } from '../schema';
 import { afterThaw, afterThawCooked, refreezing, thawing } from './thawing';
 import { bands, bandTime, holding } from './bands';
 import { cooking } from './cooking';
-import { avoided, cooling, reheating } from './cooling';
+import { avoided, cooling, heatedFirst, printedDate, reheating } from './cooling';
 import { keepingApart, powerCut, servings, thermometer } from './kitchen';
 import { roasting } from './roasting';
 import { storage } from './storage';
@@ -24,6 +24,8 @@ export const homeDraft: Draft<RuleSet> = {
   cooling,
   storage,
   avoided,
+  heatedFirst,
+  printedDate,
   reheating,
   thermometer,
   keepingApart,

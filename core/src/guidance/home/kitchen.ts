@@ -18,6 +18,12 @@ export const thermometer: Draft<RuleSet['thermometer']> = {
     value: { kind: 'tolerance', degrees: 0.5, unit: 'C' },
     source: 'omtel',
   },
+  twoPlaces: {
+    title: 'Read joints in two places',
+    value: { kind: 'massOver', mass: { value: 2, unit: 'kg' } },
+    source: 'omtel',
+    note: 'Birds and several pieces always; a stuffing besides.',
+  },
 };
 
 export const keepingApart: Draft<RuleSet['keepingApart']> = {

@@ -1,5 +1,6 @@
 import { DAY_MS } from '../../units';
 import type { Draft, RuleSet } from '../schema';
+import type { SourceId } from '../sources';
 
 type Life = RuleSet['storage']['pizza'];
 
@@ -9,17 +10,22 @@ type Life = RuleSet['storage']['pizza'];
  * @param days [aim by, deadline]
  * @param months [low, high], or null where the food does not freeze well
  */
-function life(title: string, days: [number, number], months: [number, number] | null): Draft<Life> {
+function life(
+  title: string,
+  days: [number, number],
+  months: [number, number] | null,
+  source: SourceId = 'cold-storage',
+): Draft<Life> {
   return {
     refrigerator: {
       title: `${title}: days in the refrigerator`,
       value: { kind: 'durations', lowMs: days[0] * DAY_MS, highMs: days[1] * DAY_MS },
-      source: 'cold-storage',
+      source,
     },
     freezer: {
       title: `${title}: months in the freezer`,
       value: { kind: 'months', range: months && { low: months[0], high: months[1] } },
-      source: 'cold-storage',
+      source,
       note: 'Quality only: kept frozen it stays safe.',
     },
   };
@@ -70,4 +76,15 @@ export const storage: Draft<RuleSet['storage']> = {
   tofu: life('Tofu, opened', [3, 5], [3, 3]),
   infantMeatEgg: life('Infant purée with meat or egg', [1, 1], [1, 2]),
   infantOther: life('Infant purée', [1, 2], [1, 2]),
+  infantFormula: life('Infant formula, mixed or opened', [1, 1], null, 'higher-risk'),
+  breastMilk: life('Milk of one’s own for an infant', [3, 4], [6, 12], 'higher-risk'),
+  // The chart has no row for these; the figures are Omtel's own, on the careful side of common advice.
+  butter: life('Butter', [4 * WEEK, 8 * WEEK], [6, 9], 'omtel'),
+  processedCheese: life('Processed cheese, opened', [3 * WEEK, 4 * WEEK], null, 'omtel'),
+  mayonnaise: life('Shop mayonnaise and dressings, opened', [8 * WEEK, 8 * WEEK], null, 'omtel'),
+  herbsInOil: life('Garlic or herbs in oil', [4, 4], [3, 6], 'keeping-clean'),
+  freshPasta: life('Fresh pasta', [1, 2], [1, 2], 'omtel'),
+  dough: life('Dough, raw', [1, 3], [1, 3], 'omtel'),
+  sandwiches: life('Sandwiches and wraps, filled', [1, 2], null, 'omtel'),
+  fruitPie: life('Fruit pie', [3, 4], [6, 8], 'omtel'),
 };

@@ -25,7 +25,7 @@ export const thawing: Draft<RuleSet['thawing']> = {
     title: 'Thawing a pack in cold water',
     value: {
       kind: 'thawRate',
-      fast: { ms: 2 * HOUR_MS, mass: pounds(3), leastMs: HOUR_MS },
+      fast: { ms: 2 * HOUR_MS, mass: pounds(4), leastMs: HOUR_MS },
       slow: { ms: 45 * MINUTE_MS, mass: pounds(1), leastMs: HOUR_MS },
     },
     source: 'big-thaw',
@@ -41,13 +41,13 @@ export const thawing: Draft<RuleSet['thawing']> = {
     title: 'Water for thawing',
     value: { kind: 'temperature', limit: 'most', at: fahrenheit(70) },
     source: 'food-code',
-    note: 'Cold from the tap. The chart says cold and names no figure; Omtel takes the service code’s.',
+    note: 'Cold from the tap. The chart says cold and names no figure; this is the service code’s.',
   },
   waterMost: {
     title: 'In water for at most',
     value: { kind: 'duration', limit: 'most', ms: 12 * HOUR_MS },
-    source: 'big-thaw',
-    note: 'The largest bird of the chart, 24 lb at 30 min per lb.',
+    source: 'omtel',
+    note: 'The chart names no limit. This is its largest bird, 24 lb at 30 min per lb.',
   },
   waterCounts: {
     title: 'Minutes in thawing water count as time in the growth band',
@@ -55,11 +55,37 @@ export const thawing: Draft<RuleSet['thawing']> = {
     source: 'big-thaw',
     note: 'Not while the changes of water are on time; from a missed one on, all do.',
   },
+  waterRunning: {
+    title: 'The water must be running',
+    value: { kind: 'binding', yes: false },
+    source: 'big-thaw',
+    note: 'Still water is changed instead. Running water wants no changes.',
+  },
   fromFrozen: {
     title: 'Cooking from frozen takes',
     value: { kind: 'factor', times: 1.5 },
     source: 'big-thaw',
     note: 'Not in a slow cooker.',
+  },
+  fromFrozenThin: {
+    title: 'From frozen only what is small and thin',
+    value: { kind: 'binding', yes: false },
+    source: 'big-thaw',
+  },
+  soldStuffed: {
+    title: 'Thawing a bird sold frozen and stuffed',
+    value: { kind: 'allowed', yes: false, instead: 'cook it from frozen, by its label' },
+    source: 'big-thaw',
+  },
+  withoutAir: {
+    title: 'Thawing fish closed in a pack without air',
+    value: {
+      kind: 'allowed',
+      yes: false,
+      instead: 'open the pack before it thaws in the refrigerator, and before or at once after water',
+    },
+    source: 'food-code',
+    note: 'Without air, bacteria that make a deadly poison can grow in the cold. The service code says so for all.',
   },
   onCounter: {
     title: 'Thawing on the counter or in hot water',

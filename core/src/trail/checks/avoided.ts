@@ -7,7 +7,7 @@ import type { Check } from '../judge';
 export const avoidedCheck: Check = (state, { rules }) => {
   const rule = rules.avoided;
   const risk = kindsOf(state).find((food) => food.risk && rule.value.risks.includes(food.risk))?.risk;
-  if (!risk || (state.cook?.metAt ?? null) !== null) return [];
+  if (!risk || state.through) return [];
   return [
     {
       verdict: 'discard',

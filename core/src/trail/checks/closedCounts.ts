@@ -17,7 +17,7 @@ export const closedCountsCheck: Check = ({ closedCounts }, context) => {
       detail: `Kept until ${until}`,
       ruleId: count.ruleId,
     };
-    if (endsAt === null) {
+    if (endsAt === null && now <= count.at + count.highMs) {
       return [
         {
           verdict: 'cannotTell',
@@ -34,7 +34,10 @@ export const closedCountsCheck: Check = ({ closedCounts }, context) => {
         verdict: 'discard',
         until: null,
         headline: 'Throw it away.',
-        because: `It keeps ${keeps}. They were over before ${until}.`,
+        because:
+          endsAt === null
+            ? `Nobody could say how long it had been kept by ${until}.`
+            : `It keeps ${keeps}. By ${until} that was over.`,
         action: { kind: 'discard', label: 'Throw away' },
         reason,
       },

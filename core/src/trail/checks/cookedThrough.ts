@@ -1,59 +1,125 @@
+import type { CookTarget, Rule } from '../../guidance';
 import { moment } from '../../time';
-import { formatTarget, formatTemperature } from '../../units';
-import { targetOf } from '../foodRules';
+import { capital, formatDuration, formatTarget, formatTemperature } from '../../units';
 import { bandEndsAt } from '../exposure';
-import type { Check } from '../judge';
+import { bandLimit, targetOf } from '../foodRules';
+import type { Check, CheckContext, Finding } from '../judge';
+import { missingPlaces, placesOf, placesStanding, type PlaceStanding } from '../probing';
+import { PLACE_OF_PROBE } from '../probeWords';
+import { goalOf, needsOf } from '../readings';
+import type { FoodState } from '../state';
 
-/** Off the heat without proof that the target was met (guidance §3). Colour and juices prove nothing. */
-export const cookedThroughCheck: Check = (state, { now, zone, units, rules }) => {
+/** A first cook without proof that every place was at the target (guidance §3, §11.21). Colour and juices prove nothing. */
+export const cookedThroughCheck: Check = (state, context) => {
   const { cook, cooked, stage } = state;
-  const target = targetOf(state, rules);
-  if (!cook || cooked || !target || state.faults.some(({ kind }) => kind === 'partCooked')) return [];
-  const goal = formatTarget(target.value.options[0]!.at, units);
-  const last = cook.readings.at(-1);
-  const reason = {
-    label: `Cook to ${goal}`,
-    value: last ? formatTemperature(last.temperature, units) : 'no reading',
-    detail: target.title,
-    ruleId: target.id,
-  };
-  if (stage === 'cooking') {
-    return [
-      {
-        verdict: 'fine',
-        until: null,
-        headline: `On the heat, to ${goal}.`,
-        because: 'A reading in the thickest part decides.',
-        action: { kind: 'read', label: 'Log a reading' },
-        reason,
-      },
-    ];
-  }
-  if (!last) {
-    return [
-      {
-        verdict: 'cannotTell',
-        until: null,
-        headline: 'Cannot tell if it is cooked through.',
-        because: `What does the thickest part read? ${goal} or more settles it.`,
-        action: { kind: 'read', label: 'Log a reading' },
-        reason,
-      },
-    ];
-  }
-  const until = bandEndsAt(state.exposures, 'raw', now, rules.bandTime.limit.value.ms);
-  return [
-    {
-      // It is not kept as it is: what is half cooked goes on the heat again or away.
-      verdict: 'useNow',
-      until,
-      headline:
-        until === null
-          ? 'Not done. Put it back on the heat.'
-          : `Not done. Back on the heat by ${moment(until, now, zone)}.`,
-      because: `It read ${formatTemperature(last.temperature, units)}; it needs ${goal}.`,
-      action: { kind: 'cook', label: 'Back on the heat' },
-      reason,
-    },
-  ];
+  const rule = targetOf(state, context.rules);
+  if (!cook || cook.kind !== 'cook' || cooked || !rule) return [];
+  if (state.faults.some(({ kind }) => kind === 'partCooked')) return [];
+  const target = goalOf(state, context.rules)!;
+  const standings = placesStanding(cook.readings, target);
+  const asked = { rule, target, standings, missing: missingPlaces(standings, needsOf(state, context.rules)) };
+  return [stage === 'cooking' ? onTheHeat(state, asked, context) : offTheHeat(state, asked, context)];
 };
+
+interface Asked {
+  readonly rule: Rule<CookTarget>;
+  readonly target: CookTarget;
+  readonly standings: readonly PlaceStanding[];
+  /** How many places are still to be read. */
+  readonly missing: number;
+}
+
+const READ = { kind: 'read', label: 'Log a reading' } as const;
+
+function reasonOf({ rule, target, standings }: Asked, { units }: CheckContext): Finding['reason'] {
+  const lowest = standings.find(({ passed }) => !passed) ?? standings.at(-1);
+  const read = standings.map(
+    ({ place, latest }) => `${PLACE_OF_PROBE[place]} ${formatTemperature(latest.temperature, units)}`,
+  );
+  return {
+    label: `Cook to ${goalWords(target, units)}`,
+    value: lowest ? formatTemperature(lowest.latest.temperature, units) : 'no reading',
+    detail: read.length ? capital(read.join(', ')) : rule.title,
+    ruleId: rule.id,
+  };
+}
+
+const goalWords = ({ options }: CookTarget, units: CheckContext['units']): string => {
+  const { at, heldMs } = options[0]!;
+  return `${formatTarget(at, units)}${heldMs ? ` for ${formatDuration(heldMs)}` : ''}`;
+};
+
+/** The place to read next, such as 'the inner thigh'. */
+function nextPlace(state: FoodState, { standings }: Asked): string {
+  const read = new Set(standings.map(({ place }) => place));
+  const open = placesOf(state).filter((place) => !read.has(place));
+  const next = open.includes('stuffing') && read.size > 1 ? 'stuffing' : open[0];
+  return next ? PLACE_OF_PROBE[next] : 'another place';
+}
+
+function onTheHeat(state: FoodState, asked: Asked, context: CheckContext): Finding {
+  const { now, zone, units, rules } = context;
+  const goal = goalWords(asked.target, units);
+  const reason = reasonOf(asked, context);
+  const readAt = Math.max(
+    state.cook!.onHeatSince ?? state.cook!.startedAt,
+    state.cook!.readings.at(-1)?.at ?? 0,
+  );
+  const unread = rules.cooking.unread;
+  if (now > readAt + unread.value.ms) {
+    const nobody = now > readAt + 2 * unread.value.ms;
+    return {
+      verdict: nobody ? 'discard' : 'cannotTell',
+      until: null,
+      headline: nobody ? 'Throw it away.' : 'Cannot tell how it stands.',
+      because: `It went on the heat, and nobody read it since ${moment(readAt, now, zone)}.`,
+      action: nobody ? { kind: 'discard', label: 'Throw away' } : READ,
+      reason: { label: unread.title, value: 'no reading', detail: reason.detail, ruleId: unread.id },
+    };
+  }
+  const allPassed = asked.standings.length > 0 && asked.standings.every(({ passed }) => passed);
+  return {
+    verdict: 'fine',
+    until: null,
+    headline: allPassed ? `Read ${nextPlace(state, asked)} too.` : `On the heat, to ${goal}.`,
+    because: allPassed
+      ? `${capital(PLACE_OF_PROBE[asked.standings[0]!.place])} is there. Every place has to be.`
+      : 'A reading in the thickest part decides.',
+    action: READ,
+    reason,
+  };
+}
+
+function offTheHeat(state: FoodState, asked: Asked, context: CheckContext): Finding {
+  const { now, zone, units, rules } = context;
+  const goal = goalWords(asked.target, units);
+  const reason = reasonOf(asked, context);
+  const low = asked.standings.find(({ passed }) => !passed);
+  if (!low) {
+    const first = asked.standings.length === 0;
+    return {
+      verdict: 'cannotTell',
+      until: null,
+      headline: first ? 'Cannot tell if it is cooked through.' : 'Not known to be done. Read a second place.',
+      because: first
+        ? `What does the thickest part read? ${goal} or more settles it.`
+        : `${capital(nextPlace(state, asked))} was not read. ${goal} or more there settles it.`,
+      action: READ,
+      reason,
+    };
+  }
+  const until = bandEndsAt(state.exposures, 'raw', bandLimit(state, rules).value.ms);
+  const read = formatTemperature(low.latest.temperature, units);
+  return {
+    // It is not kept as it is: what is half cooked goes on the heat again or away.
+    verdict: 'useNow',
+    until,
+    headline:
+      until === null
+        ? 'Not done. Put it back on the heat.'
+        : `Not done. Back on the heat by ${moment(until, now, zone)}.`,
+    because: `${capital(PLACE_OF_PROBE[low.place])} read ${read}; it needs ${goal}.`,
+    action: { kind: 'cook', label: 'Back on the heat' },
+    reason,
+  };
+}

@@ -1,7 +1,8 @@
 import type { CoolingMark, Rule } from '../../guidance';
 import { moment } from '../../time';
-import { formatCeiling, formatDuration } from '../../units';
-import { canRescue, marksAt, type MarkStanding } from '../chill';
+import { formatCeiling, formatDuration, formatTarget } from '../../units';
+import { canRescue, marksAt, marksOf, rescueEndsAt, type MarkStanding } from '../chill';
+import { bandLimit, reheatTargetOf } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
 import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
@@ -12,14 +13,18 @@ export const coolingMarksCheck: Check = (state, context) => {
   const { now, rules } = context;
   if (!chill || !cooked || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
   const [first, second] = marksAt(chill, now, rules);
-  const { firstMark, secondMark } = rules.cooling;
-  if (canRescue(state, now, rules)) return [rescue(firstMark, first, context)];
-  return [found(firstMark, first, state, context), found(secondMark, second, state, context)].flat();
+  const marks = marksOf(chill, rules);
+  if (canRescue(state, now, rules)) return [rescue(marks.first.rule, first, state, context)];
+  return [
+    ...(chill.fromRoom ? [] : found(marks.first.rule, first, second.dueAt, state, context)),
+    ...found(marks.second.rule, second, second.dueAt, state, context),
+  ];
 };
 
 function found(
   rule: Rule<CoolingMark>,
   mark: MarkStanding,
+  lastDueAt: number,
   state: FoodState,
   context: CheckContext,
 ): Finding[] {
@@ -35,6 +40,19 @@ function found(
         until: null,
         headline: 'Throw it away.',
         because: `It was not down to ${to} by ${due}.`,
+        action: { kind: 'discard', label: 'Throw away' },
+        reason,
+      },
+    ];
+  }
+  // A question that has stood for longer than food may be out is answered: nobody can say.
+  if (mark.status === 'unknown' && now > lastDueAt + bandLimit(state, context.rules).value.ms) {
+    return [
+      {
+        verdict: 'discard',
+        until: null,
+        headline: 'Throw it away.',
+        because: `Nobody read it at ${to} or colder by ${due}.`,
         action: { kind: 'discard', label: 'Throw away' },
         reason,
       },
@@ -58,7 +76,7 @@ function found(
       verdict: 'actBy',
       until: mark.dueAt,
       headline: `Its middle at ${to} or colder by ${due}.`,
-      because: 'Divide it, stand it in ice water and stir, then read it.',
+      because: 'Divide it, or stand it in ice water and stir. Then read it.',
       action: { kind: 'read', label: 'Log a reading' },
       reason,
     },
@@ -66,14 +84,21 @@ function found(
 }
 
 /** The first mark was missed, or nobody read it: that can be mended once, while the second runs. */
-function rescue(rule: Rule<CoolingMark>, mark: MarkStanding, context: CheckContext): Finding {
-  const { now, zone, units } = context;
+function rescue(
+  rule: Rule<CoolingMark>,
+  mark: MarkStanding,
+  state: FoodState,
+  context: CheckContext,
+): Finding {
+  const { now, zone, units, rules } = context;
+  const until = rescueEndsAt(state, rules);
+  const goal = formatTarget(reheatTargetOf(state, rules).value.options[0]!.at, units);
   const said = mark.status === 'missed' ? 'It was not down to' : 'Nobody read it at';
   return {
     verdict: 'useNow',
-    until: null,
-    headline: 'Heat it through now and cool it again, or eat it now.',
-    because: `${said} ${formatCeiling(rule.value.to, units)} by ${moment(mark.dueAt, now, zone)}. That can be mended once.`,
+    until,
+    headline: 'Heat it now and cool it again; or eat it now, or throw it away.',
+    because: `${said} ${formatCeiling(rule.value.to, units)} by ${moment(mark.dueAt, now, zone)}. Read at ${goal} by ${moment(until, now, zone)}, it may cool once more.`,
     action: { kind: 'heat', label: 'Heat' },
     reason: reasonOf(rule, mark, context),
   };

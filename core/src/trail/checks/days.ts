@@ -1,22 +1,43 @@
-import { describeValue, type DurationRange, type Rule } from '../../guidance';
+import { describeValue, type RuleSet } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
+import { storageOf } from '../foodRules';
 import { zonesOf, type Check, type CheckContext, type Finding } from '../judge';
-import { endOf, livesOf, pausedMs, type Life } from '../life';
+import { endOf, livesOf, type Life } from '../life';
+import { pausedMs } from '../pauses';
 import type { FoodState } from '../state';
 
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
   if (state.frozenSince !== null || state.place === 'heat') return [];
   if (state.sealed) return [closedCan(state, context)];
-  return livesOf(state, context.rules).map((life) => {
+  const lives = livesOf(state, context.rules);
+  if (!lives.length && state.cooked) return [forTaste(context)];
+  return lives.map((life) => {
     const endsAt = endOf(life, zonesOf(context));
-    return endsAt === null ? unknownAge(state, life.rule, context) : counted(state, life, endsAt, context);
+    return endsAt === null ? unknownAge(state, life, context) : counted(state, life, endsAt, context);
   });
 };
 
+/** Food whose days no chart counts, because time does not make it dangerous. */
+function forTaste({ rules }: CheckContext): Finding {
+  return {
+    verdict: 'fine',
+    until: null,
+    headline: 'Keeps, for as long as it tastes.',
+    because: 'No rule counts its days. Mouldy, slimy or rancid: throw it away.',
+    action: { kind: 'none', label: '' },
+    reason: {
+      label: 'Days it keeps',
+      value: 'not counted',
+      detail: 'Its printed date is about taste',
+      ruleId: rules.printedDate.id,
+    },
+  };
+}
+
 function closedCan(state: FoodState, { rules, units, now, zone }: CheckContext): Finding {
-  const { rule } = livesOf(state, rules)[0]!;
+  const rule = livesOf(state, rules)[0]?.rule ?? rules.storage.openedCanAcid.refrigerator;
   return {
     verdict: 'fine',
     until: null,
@@ -32,8 +53,25 @@ function closedCan(state: FoodState, { rules, units, now, zone }: CheckContext):
   };
 }
 
-function unknownAge(state: FoodState, rule: Rule<DurationRange>, { units }: CheckContext): Finding {
+function unknownAge(state: FoodState, { rule, highMs, pauses }: Life, context: CheckContext): Finding {
+  const { units, now, zone } = context;
   const done = state.cooked ? 'cooked or opened' : 'bought or thawed';
+  // Known to the log for longer than it keeps, it is too old whatever it was before (guidance §11.27).
+  if (now > state.cameAt + pausedMs(pauses) + highMs) {
+    return {
+      verdict: 'discard',
+      until: null,
+      headline: 'Throw it away.',
+      because: `It has been here since ${moment(state.cameAt, now, zone)}, longer than it keeps, whenever it was ${done}.`,
+      action: { kind: 'discard', label: 'Throw away' },
+      reason: {
+        label: `Keeps ${describeValue(rule.value, units)}`,
+        value: 'over',
+        detail: `Here since ${moment(state.cameAt, now, zone)}`,
+        ruleId: rule.id,
+      },
+    };
+  }
   return {
     verdict: 'cannotTell',
     until: null,
@@ -49,18 +87,25 @@ function unknownAge(state: FoodState, rule: Rule<DurationRange>, { units }: Chec
   };
 }
 
+/** Whether freezing is offered: where the school allows it, and it is no leftover that was heated or frozen before. */
+function mayFreeze(state: FoodState, rules: RuleSet): boolean {
+  const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
+  if (state.reheats > 0 || storageOf(state, rules)?.freezer.value.range === null) return false;
+  if (state.cooked) return state.pauses.length === 0 || afterRefrigerator.value.yes;
+  if (!state.thaw) return true;
+  return (state.thaw.atOnceFrom === null ? afterRefrigerator : afterWaterOrMicrowave).value.yes;
+}
+
 function counted(
   state: FoodState,
   { rule, startedAt, lowMs, highMs, pauses }: Life,
   deadline: number,
-  { now, zone, units }: CheckContext,
+  { now, zone, units, rules }: CheckContext,
 ): Finding {
   // A range: its upper end is the deadline, its lower end "aim by"; one value: the last day is for acting.
-  const aimBy = Math.min(
-    deadline,
-    startedAt! + pausedMs(pauses) + (lowMs < highMs ? lowMs : Math.max(0, highMs - DAY_MS)),
-  );
-  const freezable = state.cooked || state.thaw?.method !== 'coldWater';
+  const lastOfIt = highMs > DAY_MS ? highMs - DAY_MS : highMs / 2;
+  const aimBy = Math.min(deadline, startedAt! + pausedMs(pauses) + (lowMs < highMs ? lowMs : lastOfIt));
+  const freezable = mayFreeze(state, rules);
   const use = `${state.cooked ? 'Eat' : 'Cook'}${freezable ? ' or freeze' : ''}`;
   const keeps = describeValue(rule.value, units);
   const by = moment(deadline, now, zone);
@@ -88,7 +133,7 @@ function counted(
       verdict: 'actBy',
       until: deadline,
       headline: `${use} by ${by}.`,
-      because: `It keeps ${keeps}, and its last day is running.`,
+      because: `It keeps ${keeps}, and ${highMs > DAY_MS ? 'its last day is' : 'the last hours are'} running.`,
       action,
       reason,
     };

@@ -7,11 +7,30 @@ import type { Check } from '../judge';
 /** In the freezer food stays safe; the months of the chart are for quality (guidance §6). */
 export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
   if (state.place !== 'freezer' || state.frozenSince === null) return [];
-  const rule = storageOf(state, rules).freezer;
-  const { range } = rule.value;
+  const storage = storageOf(state, rules);
+  const rule = storage?.freezer ?? rules.storage.butter.freezer;
+  const range = storage ? rule.value.range : null;
   const best = range && DateTime.fromMillis(state.frozenSince, { zone }).plus({ months: range.high });
   const past = best !== null && now > best.toMillis();
-  const unknown = state.cooked && state.daysFrom === null;
+  const unknown = state.cooked && state.daysFrom === null && storage !== null;
+  // Nobody could say in all the time it would have kept: then nobody can (guidance §11.27).
+  if (unknown && now > state.cameAt + storage.refrigerator.value.highMs) {
+    return [
+      {
+        verdict: 'discard',
+        until: null,
+        headline: 'Throw it away.',
+        because: 'Nobody could say how old it was when it was frozen.',
+        action: { kind: 'discard', label: 'Throw away' },
+        reason: {
+          label: storage.refrigerator.title,
+          value: 'no date',
+          detail: `Here since ${moment(state.cameAt, now, zone)}`,
+          ruleId: storage.refrigerator.id,
+        },
+      },
+    ];
+  }
   return [
     {
       verdict: unknown ? 'cannotTell' : 'fine',

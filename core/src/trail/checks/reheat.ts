@@ -1,11 +1,16 @@
 import { describeValue } from '../../guidance';
+import { moment } from '../../time';
 import { formatTarget } from '../../units';
+import { isHeated, reheatTargetOf } from '../foodRules';
 import type { Check, Finding } from '../judge';
+import { inTheCold } from '../placing';
 
 /** Leftovers are heated once; what is left of them then is thrown away (guidance §7). */
-export const reheatCheck: Check = ({ reheats, stage, cooked, sealed }, { units, rules }) => {
-  if (!cooked || sealed) return [];
-  const { times, target } = rules.reheating;
+export const reheatCheck: Check = (state, { now, zone, units, rules }) => {
+  const { reheats, stage, cooked, sealed, place, cook } = state;
+  if (!cooked || sealed || (reheats === 0 && !isHeated(state))) return [];
+  const { times, within } = rules.reheating;
+  const target = reheatTargetOf(state, rules);
   const goal = formatTarget(target.value.options[0]!.at, units);
   const left = times.value.most - reheats;
   const reason = {
@@ -15,10 +20,10 @@ export const reheatCheck: Check = ({ reheats, stage, cooked, sealed }, { units, 
     detail: `Leftovers are heated ${describeValue(times.value, units)}, to ${goal}`,
     ruleId: times.id,
   };
-  const found = (finding: Omit<Finding, 'until' | 'reason'>): Finding[] => [
-    { ...finding, until: null, reason },
+  const found = (finding: Omit<Finding, 'until' | 'reason'>, until: number | null = null): Finding[] => [
+    { ...finding, until, reason },
   ];
-  const heatedAgainAndKept = reheats > 0 && (stage === 'stored' || stage === 'frozen');
+  const heatedAgainAndKept = reheats > 0 && (stage === 'stored' || stage === 'frozen' || inTheCold(place));
   if (left < 0 || heatedAgainAndKept) {
     return found({
       verdict: 'discard',
@@ -27,19 +32,35 @@ export const reheatCheck: Check = ({ reheats, stage, cooked, sealed }, { units, 
       action: { kind: 'discard', label: 'Throw away' },
     });
   }
+  const unmet = cook !== null && cook.kind !== 'cook' && cook.metAt === null;
+  if (unmet && stage === 'reheating') {
+    const by = cook.startedAt + within.value.ms;
+    return found(
+      {
+        verdict: 'useNow',
+        headline: `Heat it to ${goal} by ${moment(by, now, zone)}.`,
+        because:
+          cook.kind === 'rescue'
+            ? 'Read there, it may cool once more.'
+            : 'Then eat it at once: it is heated once.',
+        action: { kind: 'read', label: 'Log a reading' },
+      },
+      by,
+    );
+  }
   if (reheats > 0) {
     return found({
       verdict: 'useNow',
-      headline:
-        stage === 'reheating'
-          ? `Heat to ${goal} and eat it at once.`
-          : 'Eat it now. Throw away what is left.',
-      because: 'It has had its one reheat.',
-      action:
-        stage === 'reheating' ? { kind: 'read', label: 'Log a reading' } : { kind: 'eat', label: 'Eaten' },
+      headline: unmet
+        ? `Not heated through. Back on the heat, to ${goal}.`
+        : 'Eat it now. Throw away what is left.',
+      because: unmet
+        ? `It has until ${moment(cook.startedAt + within.value.ms, now, zone)}.`
+        : 'It has had its one reheat.',
+      action: unmet ? { kind: 'heat', label: 'Heat' } : { kind: 'eat', label: 'Eaten' },
     });
   }
-  if (stage !== 'stored') return [];
+  if (stage !== 'stored' || state.heatFirst) return [];
   return found({
     verdict: 'fine',
     headline: `Heat to ${goal} once.`,

@@ -1,35 +1,15 @@
 import { clockOf, moment } from '../../time';
-import { formatDuration } from '../../units';
-import type { Check } from '../judge';
-import { refrigeratorThaw, waterDueAt } from '../thawing';
+import { formatCeiling, formatDuration, formatTemperature } from '../../units';
+import type { Check, CheckContext, Finding } from '../judge';
+import type { FoodState, ThawState } from '../state';
+import { refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../thawing';
 
 /** Food that is thawing: when it will be ready, and when its water wants changing (guidance §2). */
-export const thawingCheck: Check = (state, { now, zone, rules }) => {
+export const thawingCheck: Check = (state, { now, zone, units, rules }) => {
   const { thaw, stage, place } = state;
   if (!thaw || stage !== 'thawing') return [];
-  const dueAt = waterDueAt(state, rules);
-  if (dueAt !== null) {
-    const rule = rules.thawing.waterChange;
-    const left = dueAt - now;
-    return [
-      {
-        verdict: 'actBy',
-        until: dueAt,
-        headline: left >= 0 ? `Change the water by ${clockOf(dueAt, zone)}.` : 'Change the water now.',
-        because:
-          left >= 0
-            ? 'Cold water warms up as it thaws the food.'
-            : 'The change was missed, and time in the growth band is counting.',
-        action: { kind: 'changeWater', label: 'Water changed' },
-        reason: {
-          label: `Change the water every ${formatDuration(rule.value.ms)}`,
-          value: left >= 0 ? `${formatDuration(left)} left` : `${formatDuration(left)} late`,
-          detail: `Last changed at ${clockOf(thaw.lastChangeAt, zone)}`,
-          ruleId: rule.id,
-        },
-      },
-    ];
-  }
+  const water = place === 'water' ? inWater(state, thaw, { now, zone, units, rules }) : null;
+  if (water) return [water];
   if (place !== 'refrigerator') {
     return [
       {
@@ -69,3 +49,86 @@ export const thawingCheck: Check = (state, { now, zone, rules }) => {
     },
   ];
 };
+
+type Context = Pick<CheckContext, 'now' | 'zone' | 'units' | 'rules'>;
+
+function inWater(state: FoodState, thaw: ThawState, context: Context): Finding {
+  const fault = waterFault(thaw, context.now, context.rules);
+  return fault ? noMethod(fault, thaw, context) : goodWater(state, thaw, context);
+}
+
+/** Water that is none of the school's ways: what to mend, and that its minutes count. */
+function noMethod(fault: WaterFault, thaw: ThawState, { zone, units, rules }: Context): Finding {
+  const { waterRunning, waterTemperature, waterMost } = rules.thawing;
+  const cold = formatCeiling(waterTemperature.value.at, units);
+  const since = `In water since ${clockOf(thaw.startedAt, zone)}`;
+  const said = {
+    still: {
+      rule: waterRunning,
+      headline: 'Under running water, or into the refrigerator.',
+      because: 'This school thaws in running water only; minutes in still water count as out of the cold.',
+      value: 'still',
+    },
+    warm: {
+      rule: waterTemperature,
+      headline: `Colder water, at most ${cold}, or the refrigerator.`,
+      because: `It read ${thaw.water ? formatTemperature(thaw.water, units) : ''}; its minutes count as out of the cold.`,
+      value: 'too warm',
+    },
+    long: {
+      rule: waterMost,
+      headline: 'Out of the water: cook it now.',
+      because: `It lay there for more than ${formatDuration(waterMost.value.ms)}; all of it counts as out of the cold.`,
+      value: 'too long',
+    },
+  }[fault];
+  return {
+    verdict: 'actBy',
+    until: null,
+    headline: said.headline,
+    because: said.because,
+    action:
+      fault === 'long'
+        ? { kind: 'cook', label: 'Cook' }
+        : { kind: 'putAway', label: 'Into the refrigerator' },
+    reason: { label: said.rule.title, value: said.value, detail: since, ruleId: said.rule.id },
+  };
+}
+
+function goodWater(state: FoodState, thaw: ThawState, { now, zone, rules }: Context): Finding {
+  const { waterChange, waterMost } = rules.thawing;
+  const dueAt = waterDueAt(state, rules);
+  if (dueAt === null) {
+    const until = thaw.startedAt + waterMost.value.ms;
+    return {
+      verdict: 'actBy',
+      until,
+      headline: `Out of the water by ${clockOf(until, zone)}.`,
+      because: 'Running water wants no changes, and somebody there.',
+      action: { kind: 'none', label: '' },
+      reason: {
+        label: `${waterMost.title} ${formatDuration(waterMost.value.ms)}`,
+        value: `${formatDuration(until - now)} left`,
+        detail: `In it since ${clockOf(thaw.startedAt, zone)}`,
+        ruleId: waterMost.id,
+      },
+    };
+  }
+  const left = dueAt - now;
+  return {
+    verdict: 'actBy',
+    until: dueAt,
+    headline: left >= 0 ? `Change the water by ${clockOf(dueAt, zone)}.` : 'Change the water now.',
+    because:
+      left >= 0
+        ? 'Cold water warms up as it thaws the food.'
+        : 'The change was missed, and time in the growth band is counting.',
+    action: { kind: 'changeWater', label: 'Water changed' },
+    reason: {
+      label: `Change the water every ${formatDuration(waterChange.value.ms)}`,
+      value: left >= 0 ? `${formatDuration(left)} left` : `${formatDuration(left)} late`,
+      detail: `Last changed at ${clockOf(thaw.lastChangeAt, zone)}`,
+      ruleId: waterChange.id,
+    },
+  };
+}
