@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { FoodEvent, Payload } from '../trail';
+import { probePlaces, type FoodEvent, type Payload } from '../trail';
 import { MINUTE_MS } from '../units';
 import { happened, START } from './story';
 
@@ -24,9 +24,13 @@ const step: fc.Arbitrary<Step> = fc.oneof(
     moved('car', { bag: true, season: 'cool' }),
     (at) => happened(at, 'thawStarted', { method: 'refrigerator' }),
     (at) => happened(at, 'thawStarted', { method: 'coldWater' }),
+    (at) => happened(at, 'thawStarted', { method: 'coldWater', running: true }),
+    (at) => happened(at, 'thawStarted', { method: 'microwave' }),
     (at) => happened(at, 'waterChanged'),
     (at) => happened(at, 'thawed'),
     (at) => happened(at, 'cookingStarted'),
+    (at) => happened(at, 'cookingStarted', { by: 'microwave' }),
+    (at) => happened(at, 'signSeen'),
     (at) => happened(at, 'offHeat'),
     (at) => happened(at, 'served'),
     (at) => happened(at, 'opened'),
@@ -35,10 +39,38 @@ const step: fc.Arbitrary<Step> = fc.oneof(
     (at) => happened(at, 'powerOn'),
     (at) => happened(at, 'iceSeen'),
   ),
-  fc.integer({ min: 20, max: 200 }).map(
+  fc
+    .record({
+      f: fc.integer({ min: 20, max: 200 }),
+      place: fc.option(fc.constantFrom(...probePlaces), { nil: undefined }),
+      watchedMs: fc.constantFrom(undefined, 15_000),
+      doubtful: fc.constantFrom(undefined, undefined, undefined, true as const),
+    })
+    .map(
+      ({ f, ...said }): Step =>
+        (at) =>
+          happened(at, 'reading', { temperature: fahrenheit(f), ...said }),
+    ),
+  // Done everywhere, as a cook means it to be.
+  fc.constantFrom('thickest', 'anotherPiece', 'stuffing').map(
+    (place): Step =>
+      (at) =>
+        happened(at, 'reading', { temperature: fahrenheit(180), place, watchedMs: 15_000 }),
+  ),
+  fc.integer({ min: 40, max: 90 }).map(
     (f): Step =>
       (at) =>
-        happened(at, 'reading', { temperature: fahrenheit(f) }),
+        happened(at, 'waterRead', { temperature: fahrenheit(f) }),
+  ),
+  fc.tuple(fc.integer({ min: 0, max: 9000 }), fc.constantFrom('useBy', 'bestBefore')).map(
+    ([m, kind]): Step =>
+      (at) =>
+        happened(at, 'printed', { kind, at: at + m * MINUTE_MS }),
+  ),
+  fc.integer({ min: 0, max: 600 }).map(
+    (m): Step =>
+      (at) =>
+        happened(at, 'outSince', { since: at - m * MINUTE_MS }),
   ),
   fc.integer({ min: 40, max: 110 }).map(
     (f): Step =>
@@ -80,17 +112,29 @@ const beginning = fc.constantFrom<Partial<Payload<'added'>>>(
   { foodKey: 'cooked-rice', condition: 'cooked', place: 'refrigerator' },
   { foodKey: 'fish-pie', parts: ['cooked-rice'], condition: 'cooked', place: 'refrigerator', from: 'guest' },
   { foodKey: 'sardines-opened', condition: 'cooked', place: 'cupboard' },
+  { foodKey: 'turkey-stuffed', form: 'wholeBird', massKg: 5, condition: 'frozen', place: 'freezer' },
+  { foodKey: 'trout-side', form: 'fillet', condition: 'frozen', place: 'freezer', withoutAir: true },
+  {
+    foodKey: 'lasagne',
+    condition: 'cooked',
+    place: 'counter',
+    from: 'guest',
+    outSince: START - 40 * MINUTE_MS,
+  },
+  { foodKey: 'lasagne', condition: 'cooked', place: 'counter', from: 'takeaway', reheatedBefore: true },
+  { foodKey: 'potato-salad', condition: 'cooked', place: 'counter', from: 'guest' },
+  { foodKey: 'tuna-salad', condition: 'cooked', place: 'refrigerator', fromRoom: true },
+  { foodKey: 'hard-cheese', condition: 'cooked', place: 'refrigerator' },
+  { foodKey: 'raw-sprouts', condition: 'cooked', place: 'refrigerator' },
+  { foodKey: 'sliced-meats', condition: 'cooked', place: 'refrigerator' },
 );
 
-/** A life of one food from START: up to ten things, minutes to a day apart. */
+/** From one thing to the next: seconds, minutes, or up to a day, in minutes. */
+const pause = fc.oneof(fc.constant(0.25), fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 1500 }));
+
+/** A life of one food from START: up to ten things, seconds to a day apart. */
 export const anyLife: fc.Arbitrary<FoodEvent[]> = fc
-  .tuple(
-    beginning,
-    fc.boolean(),
-    fc.array(fc.tuple(fc.oneof(fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 1500 })), step), {
-      maxLength: 10,
-    }),
-  )
+  .tuple(beginning, fc.boolean(), fc.array(fc.tuple(pause, step), { maxLength: 10 }))
   .map(([added, dated, steps]) => {
     const begin = happened(START, 'added', {
       foodKey: 'lentil-soup',

@@ -1,5 +1,5 @@
 import { DateTime, Info } from 'luxon';
-import { DAY_MS } from '../units';
+import { TypedProblem, DAY_MS } from '../units';
 import { clockOf } from './clock';
 
 /** Calendar days from the day of `from` to the day of `at`, in the zone; negative for earlier days. */
@@ -41,6 +41,27 @@ export function moment(at: number, now: number, zone: string): string {
 /** Day and date for a heading, such as 'Friday 12 June'. */
 export function longDay(at: number, zone: string): string {
   return DateTime.fromMillis(at, { zone }).toFormat('cccc d LLLL');
+}
+
+/**
+ * Reads a printed date: 2026-06-15, 15.6.2026, 15.6. or 15/6; without a year the next such day, yesterday's month included.
+ *
+ * @returns the last millisecond of that day in the zone
+ * @throws TypedProblem when it is no date
+ */
+export function endOfPrintedDay(text: string, now: number, zone: string): number {
+  const typed = text.trim();
+  const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(typed);
+  const short = /^(\d{1,2})[./ ](\d{1,2})\.?(?:[./ ]?(\d{4}))?$/.exec(typed);
+  const [year, month, day] = iso
+    ? [Number(iso[1]), Number(iso[2]), Number(iso[3])]
+    : [short?.[3] ? Number(short[3]) : null, Number(short?.[2]), Number(short?.[1])];
+  const from = DateTime.fromMillis(now, { zone });
+  const read = DateTime.fromObject({ year: year ?? from.year, month, day }, { zone });
+  if (!read.isValid) throw new TypedProblem('A date such as 2026-06-15.', text);
+  // In December a date of January is that of the year to come.
+  const meant = year === null && read < from.minus({ months: 6 }) ? read.plus({ years: 1 }) : read;
+  return meant.endOf('day').toMillis();
 }
 
 /** The month of the year, 1 to 12. */

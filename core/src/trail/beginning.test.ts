@@ -47,6 +47,7 @@ describe('food that comes in', () => {
       oven: null,
       doubtful: null,
       cooked: false,
+      withCooked: false,
       daysFrom: days(-1),
       pauses: [],
       frozenSince: null,

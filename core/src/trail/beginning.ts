@@ -41,6 +41,7 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     oven: null,
     doubtful: null,
     cooked,
+    withCooked: false,
     // Raw food that came frozen has used no day yet, whenever it was bought.
     daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
     pauses: [],

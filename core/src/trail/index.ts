@@ -5,6 +5,7 @@ export * from './fold';
 export * from './settling';
 export * from './probing';
 export * from './probeWords';
+export * from './cookStanding';
 export { dividedFrom } from './beginning';
 export * from './judge';
 export * from './ruling';

@@ -24,6 +24,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     massKg: state.massKg + moved.massKg,
     parts: parts.filter((kind) => kind !== state.foodKey),
     cooked: raw === undefined,
+    withCooked: raw !== undefined && [state, moved].some(({ cooked, withCooked }) => cooked || withCooked),
     stage: raw?.stage ?? state.stage,
     cameAt: Math.min(state.cameAt, moved.cameAt),
     heatFirst: state.heatFirst || moved.heatFirst,

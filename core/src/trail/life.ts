@@ -23,6 +23,11 @@ export interface Life extends CountedDays {
 
 /** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
 export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
+  const own = livesAs(state, rules);
+  return state.withCooked ? [...own, ...livesAs({ ...state, cooked: true }, rules)] : own;
+}
+
+function livesAs(state: FoodState, rules: RuleSet): readonly Life[] {
   const storage = storageOf(state, rules)?.refrigerator;
   if (!storage) return [];
   const plain: Life = {

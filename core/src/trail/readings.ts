@@ -136,7 +136,7 @@ export function settled(state: FoodState, at: number, rules: RuleSet): FoodState
  * while resting) goes on from here on the new ledger.
  */
 function finished(state: FoodState, at: number): FoodState {
-  const { daysFrom, pauses, printed } = state;
+  const { daysFrom, pauses, printed, withCooked } = state;
   const running = runningExposure(state.exposures);
   const exposures = running
     ? openExposure(closeExposure(state.exposures, at, 'used'), {
@@ -150,13 +150,14 @@ function finished(state: FoodState, at: number): FoodState {
   return {
     ...state,
     cooked: true,
+    withCooked: false,
     through: true,
     daysFrom: at,
     pauses: [],
     printed: null,
     frozenSince: null,
     exposures,
-    cook: { ...state.cook!, metAt: at, before: { daysFrom, pauses, printed } },
+    cook: { ...state.cook!, metAt: at, before: { daysFrom, pauses, printed, withCooked } },
   };
 }
 

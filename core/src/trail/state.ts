@@ -71,7 +71,7 @@ export interface CookState {
   /** When it was found below hot though done: it is heated through again, or chilled. */
   readonly fellAt: number | null;
   /** What is given back when a lower reading shows that it was not done after all. */
-  readonly before: Pick<FoodState, 'daysFrom' | 'pauses' | 'printed'> | null;
+  readonly before: Pick<FoodState, 'daysFrom' | 'pauses' | 'printed' | 'withCooked'> | null;
   /** The cooling it broke off: only a reading at the mark ends that. */
   readonly heldChill: Chill | null;
 }
@@ -79,7 +79,14 @@ export interface CookState {
 /** Something in a food's past that nothing later mends. */
 export interface Fault {
   /** Cooked in part and then kept; or kept past its days before it was cooked, frozen or heated. */
-  readonly kind: 'partCooked' | 'coolingMissed' | 'refrozen' | 'notReheated' | 'pastPrinted' | 'withoutAir';
+  readonly kind:
+    | 'partCooked'
+    | 'coolingMissed'
+    | 'refrozen'
+    | 'notReheated'
+    | 'pastPrinted'
+    | 'withoutAir'
+    | 'unreadOnHeat';
   readonly at: number;
   /** False where only a missing fact makes it one: that leads to "cannot tell", not to "discard". */
   readonly certain: boolean;
@@ -128,6 +135,8 @@ export interface FoodState {
   readonly doubtful: TrailReading | null;
   /** True once a full cook is done, or for food that came cooked or is eaten as it is. */
   readonly cooked: boolean;
+  /** Raw, and cooked food was put to it: what rules on either rules on it. */
+  readonly withCooked: boolean;
   /** When its days began to count; null when nobody knows. */
   readonly daysFrom: number | null;
   /** When it was frozen since then: its days were not counted. */

@@ -5,7 +5,7 @@ import { crossing, openExposure, runningExposure } from './exposure';
 import { bandLimit } from './foodRules';
 import { pausedMs } from './pauses';
 import { unfreeze } from './placing';
-import type { FoodState, ThawState, TrailReading } from './state';
+import { ledgerOf, type FoodState, type ThawState, type TrailReading } from './state';
 
 /** A thaw that has only begun. */
 export const newThaw = (
@@ -143,20 +143,31 @@ export function readInWater(
   return { ...state, thaw: { ...thaw, warmFrom: Math.min(thaw.warmFrom ?? warmFrom, warmFrom) } };
 }
 
+/** A microwave thaws for minutes: one that nobody ended was over when the food had to be cooked. */
+export function withMicrowaveOver(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const { thaw, stage, place } = state;
+  if (thaw?.method !== 'microwave' || stage !== 'thawing' || place !== 'heat' || thaw.atOnceFrom !== null)
+    return state;
+  const overAt = thaw.startedAt + rules.thawing.cookAtOnce.value.ms;
+  return at > overAt ? { ...state, thaw: leftMethod(thaw, overAt) } : state;
+}
+
 /**
  * Thawed in water or by microwave and not on the heat at once: every minute since counts, in the refrigerator too
  * (guidance §11.25). In the freezer it is frozen, and nothing counts.
  */
 export function withAtOnceCounted(state: FoodState, at: number, rules: RuleSet): FoodState {
-  const { thaw, cooked, place, exposures } = state;
+  const { thaw, cook, place, exposures } = state;
   const from = thaw?.atOnceFrom ?? null;
-  if (from === null || cooked || place === 'heat' || place === 'freezer' || place === 'gone') return state;
+  const cooking = place === 'heat' && state.stage !== 'thawing';
+  if (from === null || cooking || place === 'freezer' || place === 'gone') return state;
+  if (cook && cook.startedAt >= from) return state;
   if (at <= from + rules.thawing.cookAtOnce.value.ms) return state;
   if (exposures.some((each) => each.to === null && each.runsOn && each.from <= from)) return state;
   return {
     ...state,
     exposures: openExposure(exposures, {
-      ledger: 'raw',
+      ledger: ledgerOf(state),
       from,
       place,
       side: 'cold',

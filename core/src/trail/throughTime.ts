@@ -1,15 +1,17 @@
 import type { RuleSet } from '../guidance';
+import { isAtLeast } from '../units';
 import { openExposure, runningExposure } from './exposure';
-import type { FoodState } from './state';
-import { withAtOnceCounted, withWaterCounted } from './thawing';
+import type { CookState, FoodState } from './state';
+import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
 /**
  * A food as time alone has made it by a moment: what counts because nothing was done. Every event finds it so, and every
  * ruling is of it.
  */
 export function throughTime(state: FoodState, at: number, rules: RuleSet): FoodState {
-  const thawed = withAtOnceCounted(withWaterCounted(state, at, rules), at, rules);
-  return withoutReheat(withHotUnread(thawed, at, rules), at, rules);
+  const out = withMicrowaveOver(withWaterCounted(state, at, rules), at, rules);
+  const thawed = withAtOnceCounted(out, at, rules);
+  return withoutReheat(withCookUnread(withHotUnread(thawed, at, rules), at, rules), at, rules);
 }
 
 /** Kept hot past the check of hot food and read by nobody: it may have got below hot since (guidance §1, §11.22). */
@@ -30,6 +32,26 @@ function withHotUnread(state: FoodState, at: number, { holding }: RuleSet): Food
       certain: false,
       unread: true,
     }),
+  };
+}
+
+/** When a cook that goes on was last known to be hot. */
+export const cookReadAt = ({ startedAt, onHeatSince, readings }: CookState, { bands }: RuleSet): number =>
+  Math.max(
+    onHeatSince ?? startedAt,
+    readings.findLast(({ temperature }) => isAtLeast(temperature, bands.growth.value.high))?.at ?? 0,
+  );
+
+/** On the heat for so long that nobody knows how it stands, and for as long again: nobody can say (guidance §11.27). */
+function withCookUnread(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const { cook, cooked, place, faults } = state;
+  if (place !== 'heat' || !cook || cooked || cook.kind !== 'cook') return state;
+  const rule = rules.cooking.unread;
+  const overAt = cookReadAt(cook, rules) + 2 * rule.value.ms;
+  if (at <= overAt || faults.some((fault) => fault.kind === 'unreadOnHeat')) return state;
+  return {
+    ...state,
+    faults: [...faults, { kind: 'unreadOnHeat', at: overAt, certain: true, ruleId: rule.id }],
   };
 }
 

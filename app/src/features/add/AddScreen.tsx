@@ -17,7 +17,17 @@ import { Screen } from '../../ui/Screen';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import { draftOf, draftOfOwn, placeOf, placesFor, readAdd, type AddDraft } from './addDraft';
+import {
+  asksForAir,
+  asksForRoom,
+  draftOf,
+  draftOfOwn,
+  placeOf,
+  placesFor,
+  readAdd,
+  type AddDraft,
+  type AddField,
+} from './addDraft';
 import { kindNames } from './own';
 import { KeepOwn, OwnFoods } from './OwnFoods';
 
@@ -39,10 +49,20 @@ const FROM = [
   { value: 'us', label: 'This kitchen' },
   { value: 'guest', label: 'A guest' },
   { value: 'takeaway', label: 'Takeaway' },
+  { value: 'delivery', label: 'Delivered' },
 ] as const;
 const YES_NO = [
   { value: 'no', label: 'No' },
   { value: 'yes', label: 'Yes' },
+] as const;
+const HOT_COLD = [
+  { value: 'hot', label: 'Hot' },
+  { value: 'cold', label: 'Cold' },
+] as const;
+const PRINTED = [
+  { value: 'none', label: 'None' },
+  { value: 'useBy', label: 'Use by' },
+  { value: 'bestBefore', label: 'Best before' },
 ] as const;
 const DAYS_BACK = [0, 1, 2, 3];
 
@@ -74,7 +94,7 @@ function AddForm({
   const place = placeOf(draft);
   const set = (patch: Partial<AddDraft>) => onChange({ ...draft, ...patch });
   const read = readAdd(draft, units, { now, zone, season: seasonNow(kitchen) });
-  const problem = (field: 'name' | 'mass') =>
+  const problem = (field: AddField) =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
   const add = async () => {
     setTried(true);
@@ -140,13 +160,63 @@ function AddForm({
           ]}
         />
       )}
+      {place !== 'cupboard' && draft.since !== 'unknown' && (
+        <Field
+          label="At"
+          value={draft.sinceClock}
+          onChange={(sinceClock) => set({ sinceClock })}
+          problem={problem('sinceClock')}
+          hint="The time of that day, such as 18:30. Left empty it counts from midnight."
+        />
+      )}
       <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />
-      {draft.from !== 'us' && (
+      {draft.from !== 'us' && draft.condition === 'cooked' && (
+        <>
+          <Choice label="It came" value={draft.came} onChange={(came) => set({ came })} options={HOT_COLD} />
+          <Field
+            label={draft.came === 'hot' ? 'Off the heat there at' : 'Out of the cold there at'}
+            value={draft.outClock}
+            onChange={(outClock) => set({ outClock })}
+            problem={problem('outClock')}
+            hint="Its time counts from then. Empty, if nobody knows."
+          />
+          <Choice
+            label="Heated again before it came"
+            value={draft.reheated ? 'yes' : 'no'}
+            onChange={(answer) => set({ reheated: answer === 'yes' })}
+            options={YES_NO}
+          />
+        </>
+      )}
+      {asksForRoom(draft) && (
         <Choice
-          label="Heated again before it came"
-          value={draft.reheated ? 'yes' : 'no'}
-          onChange={(answer) => set({ reheated: answer === 'yes' })}
+          label="Just made, from things at room temperature"
+          value={draft.fromRoom ? 'yes' : 'no'}
+          onChange={(answer) => set({ fromRoom: answer === 'yes' })}
           options={YES_NO}
+        />
+      )}
+      {asksForAir(draft) && (
+        <Choice
+          label="Closed in a pack without air"
+          value={draft.withoutAir ? 'yes' : 'no'}
+          onChange={(answer) => set({ withoutAir: answer === 'yes' })}
+          options={YES_NO}
+        />
+      )}
+      <Choice
+        label="Date printed on it"
+        value={draft.printedKind}
+        onChange={(printedKind) => set({ printedKind })}
+        options={PRINTED}
+      />
+      {draft.printedKind !== 'none' && (
+        <Field
+          label="Printed date"
+          value={draft.printedDay}
+          onChange={(printedDay) => set({ printedDay })}
+          problem={problem('printedDay')}
+          hint="Such as 2026-06-15, or 15.6."
         />
       )}
       <Words tone="soft">

@@ -1,7 +1,7 @@
 import { foodById, isCanned, readMass, type Food, type OwnFood } from '@omtel/core/foods';
-import { atClock } from '@omtel/core/time';
+import { atClock, endOfPrintedDay, lastAtClock, parseClockTime } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
-import { massUnitOf, type UnitSystem } from '@omtel/core/units';
+import { massUnitOf, orProblem, TypedProblem, type UnitSystem } from '@omtel/core/units';
 
 type Added = Payload<'added'>;
 
@@ -15,8 +15,18 @@ export interface AddDraft {
   readonly place: Added['place'];
   /** Days ago, or 'unknown'. */
   readonly since: string;
-  readonly from: 'us' | 'guest' | 'takeaway';
+  /** The time of that day as typed; blank counts from its first minute. */
+  readonly sinceClock: string;
+  readonly from: 'us' | NonNullable<Added['from']>;
   readonly reheated: boolean;
+  readonly came: 'hot' | 'cold';
+  /** When it left the heat or the cold where it came from, as typed; blank: nobody knows. */
+  readonly outClock: string;
+  /** Made here from ingredients at room temperature. */
+  readonly fromRoom: boolean;
+  readonly printedKind: 'none' | 'useBy' | 'bestBefore';
+  readonly printedDay: string;
+  readonly withoutAir: boolean;
   /** On the way home in an insulated bag with frozen packs. */
   readonly bag: boolean;
 }
@@ -28,10 +38,29 @@ export const draftOf = (food: Food): AddDraft => ({
   condition: food.rawStorage === null ? 'cooked' : 'fresh',
   place: 'refrigerator',
   since: '0',
+  sinceClock: '',
   from: 'us',
   reheated: false,
+  came: food.cooking === null ? 'cold' : 'hot',
+  outClock: '',
+  fromRoom: false,
+  printedKind: 'none',
+  printedDay: '',
+  withoutAir: false,
   bag: false,
 });
+
+/** Whether to ask if fish is closed in a pack without air. */
+export const asksForAir = ({ kinds, condition }: Pick<AddDraft, 'kinds' | 'condition'>): boolean =>
+  condition !== 'cooked' && kinds.some((id) => /^fish|^shellfish/.test(foodById(id).rawStorage ?? ''));
+
+/** Whether to ask if it was made from ingredients at room temperature. */
+export const asksForRoom = ({
+  kinds,
+  condition,
+  from,
+}: Pick<AddDraft, 'kinds' | 'condition' | 'from'>): boolean =>
+  condition === 'cooked' && from === 'us' && foodById(kinds[0]!).cookedStorage === 'mixedSalads';
 
 /** The same from a food of the household's own. */
 export const draftOfOwn = ({ name, kinds }: OwnFood): AddDraft => ({
@@ -39,6 +68,9 @@ export const draftOfOwn = ({ name, kinds }: OwnFood): AddDraft => ({
   name,
   kinds,
 });
+
+/** The fields that can hold something wrong. */
+export type AddField = 'name' | 'mass' | 'sinceClock' | 'outClock' | 'printedDay';
 
 /** When it is recorded, and what the household says of the season. */
 export interface AddedWhen {
@@ -68,7 +100,7 @@ export function readAdd(
   draft: AddDraft,
   units: UnitSystem,
   { now, zone, season }: AddedWhen,
-): { added: Added } | { field: 'name' | 'mass'; problem: string } {
+): { added: Added } | { field: AddField; problem: string } {
   const name = draft.name.trim();
   if (name === '') return { field: 'name', problem: 'A name, to find it by.' };
   const [foodKey, ...parts] = draft.kinds as [string, ...string[]];
@@ -76,7 +108,15 @@ export function readAdd(
   if ('problem' in read) return { field: 'mass', ...read };
   const { massKg } = read;
   const place = placeOf(draft);
-  const midnight = (days: number) => atClock(now, -days, { hour: 0, minute: 0 }, zone);
+  const since = orProblem(() => ({ at: sinceOf(draft, place, now, zone) }));
+  if ('problem' in since) return { field: 'sinceClock', ...since };
+  const out = orProblem(() => ({
+    at: draft.outClock.trim() === '' ? null : lastAtClock(now, parseClockTime(draft.outClock), zone),
+  }));
+  if ('problem' in out) return { field: 'outClock', ...out };
+  const printed = orProblem(() => ({ at: endOfPrintedDay(draft.printedDay, now, zone) }));
+  if (draft.printedKind !== 'none' && 'problem' in printed) return { field: 'printedDay', ...printed };
+  const elsewhere = draft.from !== 'us';
   return {
     added: {
       foodKey,
@@ -85,12 +125,30 @@ export function readAdd(
       form: foodById(foodKey).forms[0]!,
       condition: draft.condition,
       place,
-      // A can that is closed has no day to count from yet.
-      since: draft.since === 'unknown' || place === 'cupboard' ? null : midnight(Number(draft.since)),
+      since: since.at,
       ...(place === 'car' && { ...season, ...(draft.bag && { bag: true as const }) }),
       ...(parts.length && { parts }),
       ...(draft.from !== 'us' && { from: draft.from }),
-      ...(draft.from !== 'us' && draft.reheated && { reheatedBefore: true as const }),
+      ...(elsewhere && draft.condition === 'cooked' && { came: draft.came, outSince: out.at }),
+      ...(elsewhere && draft.reheated && { reheatedBefore: true as const }),
+      ...(asksForRoom(draft) && draft.fromRoom && { fromRoom: true as const }),
+      ...(draft.printedKind !== 'none' &&
+        'at' in printed && { printed: { kind: draft.printedKind, at: printed.at } }),
+      ...(asksForAir(draft) && draft.withoutAir && { withoutAir: true as const }),
     },
   };
+}
+
+/** A day alone counts from its first minute; a can that is closed has no day to count from yet. */
+function sinceOf(
+  { since, sinceClock }: Pick<AddDraft, 'since' | 'sinceClock'>,
+  place: Added['place'],
+  now: number,
+  zone: string,
+): number | null {
+  if (since === 'unknown' || place === 'cupboard') return null;
+  const clock = sinceClock.trim() === '' ? { hour: 0, minute: 0 } : parseClockTime(sinceClock);
+  const at = atClock(now, -Number(since), clock, zone);
+  if (at > now) throw new TypedProblem('That is still to come.', sinceClock);
+  return at;
 }

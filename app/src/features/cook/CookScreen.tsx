@@ -1,9 +1,17 @@
 import type { FoodState } from '@omtel/core/trail';
-import { placeWords, targetOf } from '@omtel/core/trail';
+import {
+  cookStanding,
+  placesOf,
+  placeWords,
+  reheatTargetOf,
+  targetOf,
+  type ProbePlace,
+} from '@omtel/core/trail';
 import { formById } from '@omtel/core/foods';
-import { capital, formatDuration, formatTarget } from '@omtel/core/units';
+import { capital, formatDuration, formatDurationUp, formatTarget } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
 import { Link, useRouter } from 'expo-router';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -16,6 +24,7 @@ import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
+import { ProbePlaces } from './probe/ProbePlaces';
 import { ReadingForm } from './ReadingForm';
 
 /** The probe in hand: the target, where to probe, and the reading judged at once. */
@@ -31,8 +40,12 @@ function Cook({ food }: { readonly food: FoodState }) {
   const { cook, stage, place } = food;
   const onHeat = place === 'heat';
   const reheating = stage === 'reheating' || (food.cooked && !onHeat && stage === 'stored');
-  const goal = reheating ? rules.reheating.target : target;
-  const goalAt = goal?.value.options[0]?.at;
+  const goal = reheating ? reheatTargetOf(food, rules) : target;
+  const standing = cookStanding(food, rules);
+  const aim = (standing?.target ?? goal?.value)?.options[0];
+  const places: readonly ProbePlace[] = place === 'water' ? ['surface', ...placesOf(food)] : placesOf(food);
+  const [picked, setPicked] = useState<ProbePlace | null>(null);
+  const chosen = picked ?? standing?.next ?? places[0]!;
   const met = cook?.metAt ?? null;
   const restMs = target?.value.restMs ?? 0;
   const restedAt = cook?.offHeatAt ? cook.offHeatAt + restMs : null;
@@ -94,14 +107,15 @@ function Cook({ food }: { readonly food: FoodState }) {
       foot={main()}
       rules
     >
-      {goalAt && goal && (
+      {aim && goal && (
         <Panel edge="rim">
           <Words face="strong" tone="rim">
             {reheating ? 'Heat to' : 'Cook to'}
           </Words>
           <Words size="numeral" face="display" tabular>
-            {formatTarget(goalAt, units)}
+            {formatTarget(aim.at, units)}
           </Words>
+          {aim.heldMs > 0 && <Words>{`And hold it for ${formatDurationUp(aim.heldMs)}.`}</Words>}
           {restMs > 0 && !reheating && <Words>{`Then rest at least ${formatDuration(restMs)}.`}</Words>}
           <Link href={`/guide/rule/${goal.id}` as never}>
             <Words size="small" tone="rim">
@@ -110,13 +124,20 @@ function Cook({ food }: { readonly food: FoodState }) {
           </Link>
         </Panel>
       )}
-      <Judgement food={food} goalAt={goalAt ?? null} />
+      <Judgement food={food} />
       <View style={styles.group}>
         <Heading level={3}>Where to probe</Heading>
+        <ProbePlaces food={food} places={places} chosen={chosen} onChoose={setPicked} />
         <Words>{formById(food.form).probe}</Words>
         <Words tone="soft">{`Wait ${formatDuration(rules.thermometer.steadyFor.value.ms)} for it to settle. Clean the probe before and after.`}</Words>
       </View>
-      <ReadingForm food={food} autoFocus={onHeat && met === null} />
+      <ReadingForm
+        food={food}
+        place={chosen}
+        holdMs={aim?.heldMs ?? 0}
+        onRecorded={() => setPicked(null)}
+        autoFocus={onHeat && met === null}
+      />
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
       {onHeat && met === null && target?.value.sign && !reheating && (
         <Button

@@ -1,5 +1,5 @@
-import type { FoodState } from '@omtel/core/trail';
-import { degreesShort, formatTemperature, type Temperature } from '@omtel/core/units';
+import { cookStanding, PLACE_OF_PROBE, type FoodState } from '@omtel/core/trail';
+import { capital, degreesShort, formatTemperature } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -7,33 +7,35 @@ import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Heading, Words } from '../../ui/Words';
 
-/** What the last reading means: how far there is to go, or that the target is met. */
-export function Judgement({
-  food,
-  goalAt,
-}: {
-  readonly food: FoodState;
-  readonly goalAt: Temperature | null;
-}) {
-  const { units, zone } = useKitchen();
+/** What the readings mean: how far there is to go and where, what is still to be read, or that the target is met. */
+export function Judgement({ food }: { readonly food: FoodState }) {
+  const { rules, units, zone } = useKitchen(food);
   const { colors } = useLook();
-  const last = food.cook?.readings.at(-1);
-  if (!food.cook || !goalAt) return null;
-  const met = food.cook.metAt !== null;
+  const standing = cookStanding(food, rules);
+  const { cook } = food;
+  if (!cook || !standing) return null;
+  const met = cook.metAt !== null;
+  const { standings, target, next } = standing;
+  const low = standings.find(({ passed }) => !passed);
+  const last = cook.readings.at(-1);
   if (!last && !met) return null;
-  const short = last ? degreesShort(last.temperature, goalAt, units.temperature) : 0;
   return (
     <View role="status" style={[styles.box, { borderLeftColor: met ? colors.rim : colors.hot }]}>
-      <Heading>
-        {met ? 'Target met.' : `${Math.ceil(short * 10) / 10} °${units.temperature} to go. Keep cooking.`}
-      </Heading>
+      <Heading>{met ? 'Target met.' : low ? toGo() : `Now read ${PLACE_OF_PROBE[next!]}.`}</Heading>
       <Words tone="soft" tabular>
         {last
-          ? `Read ${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)}`
+          ? `${capital(PLACE_OF_PROBE[last.place])} read ${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)}`
           : 'Done by its look'}
       </Words>
     </View>
   );
+
+  function toGo(): string {
+    const { at, heldMs } = target.options[0]!;
+    const short = degreesShort(low!.latest.temperature, at, units.temperature);
+    if (short <= 0 && heldMs > 0) return 'Hot enough. Hold it there, and read again.';
+    return `${Math.ceil(short * 10) / 10} °${units.temperature} to go. Keep cooking.`;
+  }
 }
 
 const styles = StyleSheet.create({ box: { borderLeftWidth: 4, paddingLeft: space.m, gap: 2 } });

@@ -1,6 +1,14 @@
 import type { Settings } from '@omtel/core/api';
-import { payloads, type FoodState, type Payload } from '@omtel/core/trail';
-import { kelvinIn, orProblem, parseNumber, type TemperatureUnit, type Problem } from '@omtel/core/units';
+import { PLACE_OF_PROBE, payloads, type FoodState, type Payload, type ProbePlace } from '@omtel/core/trail';
+import {
+  formatDurationUp,
+  kelvinIn,
+  MINUTE_MS,
+  orProblem,
+  parseNumber,
+  type TemperatureUnit,
+  type Problem,
+} from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -12,8 +20,15 @@ import { useRecord } from '../food/useAct';
 
 interface ReadingFormProps {
   readonly food: FoodState;
+  readonly place: ProbePlace;
+  /** How long the target is held, ms; 0 where it is met on reaching it. */
+  readonly holdMs: number;
+  readonly onRecorded: () => void;
   readonly autoFocus?: boolean;
 }
+
+/** A thermometer is watched for so long at most; longer times are read at their ends. */
+const LONGEST_WATCH_MS = 2 * MINUTE_MS;
 
 const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> = {
   C: { value: 'C', label: '°C' },
@@ -21,25 +36,34 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 };
 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
-export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
+export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
   const { units, settings } = useKitchen();
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
+  const [watched, setWatched] = useState<'no' | 'yes'>('no');
+  const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
 
   const submit = async () => {
     const read = readReading(text, unit, settings.thermometer);
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    await recordNow(food, `read ${text.trim()} °${unit}`, 'reading', read);
+    await recordNow(food, `${PLACE_OF_PROBE[place]} read ${text.trim()} °${unit}`, 'reading', {
+      ...read,
+      place,
+      ...(watchable && watched === 'yes' && { watchedMs: holdMs }),
+    });
     setText('');
+    setWatched('no');
+    onRecorded();
   };
 
   return (
     <View style={styles.row}>
       <Field
         label="Reading"
+        hint={`Of ${PLACE_OF_PROBE[place]}.`}
         value={text}
         onChange={setText}
         problem={problem}
@@ -56,6 +80,17 @@ export function ReadingForm({ food, autoFocus }: ReadingFormProps) {
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
       </View>
+      {watchable && (
+        <Choice
+          label={`Watched: it showed no less for ${formatDurationUp(holdMs)}`}
+          value={watched}
+          onChange={setWatched}
+          options={[
+            { value: 'no', label: 'Just read' },
+            { value: 'yes', label: `Held ${formatDurationUp(holdMs)}` },
+          ]}
+        />
+      )}
       <View style={styles.unit}>
         <Button label="Record" onPress={() => void submit()} />
       </View>

@@ -1,4 +1,4 @@
-import { runningExposure, type FoodState } from '@omtel/core/trail';
+import { isHeated, runningExposure, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';
@@ -21,7 +21,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         Also
       </Heading>
       <View style={styles.row}>
-        {food.sealed && (
+        {(food.sealed || food.withoutAir) && (
           <Button label="Opened" onPress={() => void recordNow(food, 'opened', 'opened', {})} />
         )}
         {food.spell && place === 'freezer' && (
@@ -36,7 +36,9 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         {inCold && <Button label="Label" onPress={() => open('label')} />}
         <Button label="Divide or combine" onPress={() => open('divide')} />
         <Button label="What if" onPress={() => open('whatif')} />
-        {cooked && stage === 'stored' && <Button label="Heat it" onPress={() => open('cook')} />}
+        {cooked && stage === 'stored' && isHeated(food) && (
+          <Button label="Heat it" onPress={() => open('cook')} />
+        )}
         {place === 'refrigerator' && (
           <Button
             label="To the freezer"

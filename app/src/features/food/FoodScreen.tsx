@@ -22,6 +22,7 @@ import { RulingPanel } from './RulingPanel';
 import { RuledBy } from './RuledBy';
 import { SayWhen } from './SayWhen';
 import { useAct } from './useAct';
+import { WaterHere } from './WaterHere';
 
 /** One food: the ruling and why, its trail, what happened, and what can be done. */
 export function FoodScreen({ foodId }: { readonly foodId?: string }) {
@@ -76,6 +77,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       />
       {ruling && <Reasons reasons={ruling.reasons} />}
       <AirHere food={state} />
+      <WaterHere food={state} />
       <FoodActions food={state} />
       <RuledBy food={state} />
       <History events={history} foodId={state.foodId} />

@@ -48,7 +48,7 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
   );
   const past = isPast(chill, allMs);
   // What was raw and is cooked now was used in time.
-  if (ledger === ledgerOf(state) && (past || noReturn)) {
+  if ((ledger === ledgerOf(state) || state.withCooked) && (past || noReturn)) {
     const until =
       runningFactor === null
         ? knownPast(exposures, ledger, chill.ms)! + limitMs - chill.ms

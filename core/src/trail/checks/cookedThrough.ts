@@ -4,10 +4,10 @@ import { capital, formatDuration, formatTarget, formatTemperature } from '../../
 import { bandEndsAt } from '../exposure';
 import { bandLimit, targetOf } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
-import { missingPlaces, placesOf, placesStanding, type PlaceStanding } from '../probing';
+import { cookStanding, type CookStanding } from '../cookStanding';
 import { PLACE_OF_PROBE } from '../probeWords';
-import { goalOf, needsOf } from '../readings';
 import type { FoodState } from '../state';
+import { cookReadAt } from '../throughTime';
 
 /** A first cook without proof that every place was at the target (guidance §3, §11.21). Colour and juices prove nothing. */
 export const cookedThroughCheck: Check = (state, context) => {
@@ -15,18 +15,12 @@ export const cookedThroughCheck: Check = (state, context) => {
   const rule = targetOf(state, context.rules);
   if (!cook || cook.kind !== 'cook' || cooked || !rule) return [];
   if (state.faults.some(({ kind }) => kind === 'partCooked')) return [];
-  const target = goalOf(state, context.rules)!;
-  const standings = placesStanding(cook.readings, target);
-  const asked = { rule, target, standings, missing: missingPlaces(standings, needsOf(state, context.rules)) };
+  const asked = { rule, ...cookStanding(state, context.rules)! };
   return [stage === 'cooking' ? onTheHeat(state, asked, context) : offTheHeat(state, asked, context)];
 };
 
-interface Asked {
+interface Asked extends CookStanding {
   readonly rule: Rule<CookTarget>;
-  readonly target: CookTarget;
-  readonly standings: readonly PlaceStanding[];
-  /** How many places are still to be read. */
-  readonly missing: number;
 }
 
 const READ = { kind: 'read', label: 'Log a reading' } as const;
@@ -50,30 +44,21 @@ const goalWords = ({ options }: CookTarget, units: CheckContext['units']): strin
 };
 
 /** The place to read next, such as 'the inner thigh'. */
-function nextPlace(state: FoodState, { standings }: Asked): string {
-  const read = new Set(standings.map(({ place }) => place));
-  const open = placesOf(state).filter((place) => !read.has(place));
-  const next = open.includes('stuffing') && read.size > 1 ? 'stuffing' : open[0];
-  return next ? PLACE_OF_PROBE[next] : 'another place';
-}
+const placeWords = ({ next }: Asked): string => (next ? PLACE_OF_PROBE[next] : 'another place');
 
 function onTheHeat(state: FoodState, asked: Asked, context: CheckContext): Finding {
   const { now, zone, units, rules } = context;
   const goal = goalWords(asked.target, units);
   const reason = reasonOf(asked, context);
-  const readAt = Math.max(
-    state.cook!.onHeatSince ?? state.cook!.startedAt,
-    state.cook!.readings.at(-1)?.at ?? 0,
-  );
+  const readAt = cookReadAt(state.cook!, rules);
   const unread = rules.cooking.unread;
   if (now > readAt + unread.value.ms) {
-    const nobody = now > readAt + 2 * unread.value.ms;
     return {
-      verdict: nobody ? 'discard' : 'cannotTell',
+      verdict: 'cannotTell',
       until: null,
-      headline: nobody ? 'Throw it away.' : 'Cannot tell how it stands.',
-      because: `It went on the heat, and nobody read it since ${moment(readAt, now, zone)}.`,
-      action: nobody ? { kind: 'discard', label: 'Throw away' } : READ,
+      headline: 'Cannot tell how it stands.',
+      because: `It is on the heat, and nobody read it hot since ${moment(readAt, now, zone)}.`,
+      action: READ,
       reason: { label: unread.title, value: 'no reading', detail: reason.detail, ruleId: unread.id },
     };
   }
@@ -81,7 +66,7 @@ function onTheHeat(state: FoodState, asked: Asked, context: CheckContext): Findi
   return {
     verdict: 'fine',
     until: null,
-    headline: allPassed ? `Read ${nextPlace(state, asked)} too.` : `On the heat, to ${goal}.`,
+    headline: allPassed ? `Read ${placeWords(asked)} too.` : `On the heat, to ${goal}.`,
     because: allPassed
       ? `${capital(PLACE_OF_PROBE[asked.standings[0]!.place])} is there. Every place has to be.`
       : 'A reading in the thickest part decides.',
@@ -103,7 +88,7 @@ function offTheHeat(state: FoodState, asked: Asked, context: CheckContext): Find
       headline: first ? 'Cannot tell if it is cooked through.' : 'Not known to be done. Read a second place.',
       because: first
         ? `What does the thickest part read? ${goal} or more settles it.`
-        : `${capital(nextPlace(state, asked))} was not read. ${goal} or more there settles it.`,
+        : `${capital(placeWords(asked))} was not read. ${goal} or more there settles it.`,
       action: READ,
       reason,
     };

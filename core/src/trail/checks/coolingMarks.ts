@@ -9,12 +9,12 @@ import type { FoodState } from '../state';
 
 /** The two cooling marks, where the school rules by them (guidance §5, §11.2–4, §11.16). */
 export const coolingMarksCheck: Check = (state, context) => {
-  const { chill, cooked, place } = state;
+  const { chill, cooked, withCooked, place } = state;
   const { now, rules } = context;
-  if (!chill || !cooked || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
+  if (!chill || !(cooked || withCooked) || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
   const [first, second] = marksAt(chill, now, rules);
   const marks = marksOf(chill, rules);
-  if (canRescue(state, now, rules)) return [rescue(marks.first.rule, first, state, context)];
+  if (cooked && canRescue(state, now, rules)) return [rescue(marks.first.rule, first, state, context)];
   return [
     ...(chill.fromRoom ? [] : found(marks.first.rule, first, second.dueAt, state, context)),
     ...found(marks.second.rule, second, second.dueAt, state, context),

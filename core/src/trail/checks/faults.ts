@@ -70,6 +70,8 @@ const BY_KIND: Record<Fault['kind'], (fault: Fault, context: CheckContext, state
     ...thrownAway('It was heated for too long without getting hot enough.', fault, context, 'not reached'),
     headline: 'Eat none of it. Throw it away.',
   }),
+  unreadOnHeat: (fault, context) =>
+    thrownAway('It was on the heat for a day, and nobody read it.', fault, context, 'no reading'),
   pastPrinted: (fault, context) =>
     thrownAway('Its printed use-by was over before that. It is never exceeded.', fault, context, 'over'),
   withoutAir: (fault, context) =>

@@ -12,7 +12,7 @@ export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
   const range = storage ? rule.value.range : null;
   const best = range && DateTime.fromMillis(state.frozenSince, { zone }).plus({ months: range.high });
   const past = best !== null && now > best.toMillis();
-  const unknown = state.cooked && state.daysFrom === null && storage !== null;
+  const unknown = (state.cooked || state.withCooked) && state.daysFrom === null && storage !== null;
   // Nobody could say in all the time it would have kept: then nobody can (guidance §11.27).
   if (unknown && now > state.cameAt + storage.refrigerator.value.highMs) {
     return [

@@ -8,7 +8,8 @@ import { inTheCold } from '../placing';
 /** Leftovers are heated once; what is left of them then is thrown away (guidance §7). */
 export const reheatCheck: Check = (state, { now, zone, units, rules }) => {
   const { reheats, stage, cooked, sealed, place, cook } = state;
-  if (!cooked || sealed || (reheats === 0 && !isHeated(state))) return [];
+  // A leftover that was cooked into a new dish has used its one reheat.
+  if (sealed || (reheats === 0 && (!cooked || !isHeated(state)))) return [];
   const { times, within } = rules.reheating;
   const target = reheatTargetOf(state, rules);
   const goal = formatTarget(target.value.options[0]!.at, units);

@@ -10,6 +10,26 @@ export const thawingCheck: Check = (state, { now, zone, units, rules }) => {
   if (!thaw || stage !== 'thawing') return [];
   const water = place === 'water' ? inWater(state, thaw, { now, zone, units, rules }) : null;
   if (water) return [water];
+  if (place === 'heat') {
+    const { cookAtOnce } = rules.thawing;
+    const until = thaw.startedAt + cookAtOnce.value.ms;
+    if (now > until) return [];
+    return [
+      {
+        verdict: 'actBy',
+        until,
+        headline: 'Turn it often, then cook it at once.',
+        because: 'A microwave warms parts of it while others are still frozen.',
+        action: { kind: 'cook', label: 'Cook' },
+        reason: {
+          label: cookAtOnce.title,
+          value: `${formatDuration(until - now)} left`,
+          detail: `In the microwave since ${clockOf(thaw.startedAt, zone)}`,
+          ruleId: cookAtOnce.id,
+        },
+      },
+    ];
+  }
   if (place !== 'refrigerator') {
     return [
       {
