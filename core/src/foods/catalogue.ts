@@ -1,12 +1,13 @@
 import { dishes } from './dishes';
 import { fish } from './fish';
 import { larder } from './larder';
+import { pantry } from './pantry';
 import { poultry } from './poultry';
 import { redMeat } from './redMeat';
 import type { Food } from './schema';
 
 /** All foods Omtel knows, in the order they are offered before anything is searched for. */
-export const catalogue: readonly Food[] = [...redMeat, ...poultry, ...fish, ...dishes, ...larder];
+export const catalogue: readonly Food[] = [...redMeat, ...poultry, ...fish, ...dishes, ...larder, ...pantry];
 
 const byId = new Map(catalogue.map((food) => [food.id, food]));
 
@@ -29,9 +30,6 @@ export function foodById(id: string): Food {
 }
 
 /** Whether a kind of food comes in cans: unopened it keeps in the cupboard, and its days begin with the opening. */
-export function isCanned(id: string): boolean {
-  const keeps = byId.get(id)?.cookedStorage;
-  return keeps === 'openedCan' || keeps === 'openedCanAcid';
-}
+export const isCanned = (id: string): boolean => byId.get(id)?.packed === 'can';
 
 export const isKnownFood = (id: string): boolean => byId.has(id);

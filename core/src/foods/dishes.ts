@@ -51,7 +51,11 @@ export const dishes: readonly Food[] = [
     cooking: 'egg',
     cookedStorage: 'eggDishes',
   }),
-  dish('pizza', 'Pizza', [], [47, 11, 10, 28, 2, 2], { forms: ['dish'], cookedStorage: 'pizza' }),
+  dish('pizza', 'Pizza', [], [47, 11, 10, 28, 2, 2], {
+    porosity: 0.35,
+    forms: ['dish'],
+    cookedStorage: 'pizza',
+  }),
   dish('bread-stuffing', 'Stuffing', ['dressing'], [58, 5.5, 9, 24, 2, 1.5], {
     forms: ['dish'],
     cookedStorage: 'stuffing',
@@ -140,6 +144,7 @@ export const dishes: readonly Food[] = [
   }),
   dish('potato-gratin', 'Potato gratin', ['dauphinoise'], [72.5, 3, 9, 13, 1.3, 1.2], { forms: ['dish'] }),
   dish('stuffed-peppers', 'Stuffed vegetables', ['dolma', 'stuffed peppers'], [77, 6, 6, 8, 1.8, 1.2], {
+    alsoKeepsAs: 'cookedRice',
     forms: ['dish'],
   }),
   dish('meat-pie', 'Meat pie', ['pasty', 'sausage roll', 'empanada'], [50.3, 9, 16, 22, 1.2, 1.5], {
@@ -177,6 +182,7 @@ export const dishes: readonly Food[] = [
     { forms: ['pieces'] },
   ),
   dish('burrito', 'Filled wraps', ['burrito', 'quesadilla', 'enchiladas'], [56.8, 9, 9, 21, 2.5, 1.7], {
+    alsoKeepsAs: 'cookedRice',
     forms: ['pieces'],
   }),
   dish('omelette', 'Omelette', ['frittata', 'tortilla', 'scrambled eggs'], [74, 11, 12, 1.5, 0.2, 1.3], {
@@ -185,6 +191,7 @@ export const dishes: readonly Food[] = [
     cookedStorage: 'eggDishes',
   }),
   dish('pancakes', 'Pancakes', ['crêpes', 'Yorkshire pudding'], [54.7, 7, 8, 28, 1, 1.3], {
+    porosity: 0.3,
     forms: ['dish'],
     cooking: 'egg',
     cookedStorage: 'eggDishes',
@@ -260,4 +267,80 @@ export const dishes: readonly Food[] = [
       shelf: 'produceDairy',
     },
   ),
+  dish(
+    'rotisserie-chicken',
+    'Rotisserie chicken',
+    ['spit-roast chicken', 'ready roast chicken'],
+    [62.3, 23, 13, 0.3, 0, 1.4],
+    { forms: ['pieces', 'wholeBird'], cookedStorage: 'cookedMeat' },
+  ),
+  dish(
+    'cooked-sausages',
+    'Sausages, cooked',
+    ['grilled sausages', 'bangers cooked'],
+    [54.1, 15, 25, 3, 0.3, 2.6],
+    { forms: ['pieces'], cookedStorage: 'cookedMeat' },
+  ),
+  dish('cooked-lamb', 'Lamb, cooked', ['roast lamb leftover', 'cold lamb'], [58.3, 25.5, 15, 0, 0, 1.2], {
+    forms: ['pieces', 'dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('cooked-turkey', 'Turkey, cooked', ['roast turkey leftover'], [64.8, 28, 6, 0, 0, 1.2], {
+    forms: ['pieces', 'dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('kebab', 'Kebab, cooked', ['doner', 'gyros', 'shawarma'], [59.2, 17, 17, 4, 0.6, 2.2], {
+    forms: ['dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  dish('tacos', 'Tacos', ['fajitas', 'tostadas'], [56.2, 10, 11, 18, 3, 1.8], { forms: ['pieces'] }),
+  plain('vegetable-mince', 'Vegetable mince', ['soy mince', 'meat-free mince'], [68.4, 15, 3, 6, 6, 1.6], {
+    forms: ['dish', 'flatPack'],
+    rawStorage: 'tofu',
+  }),
+  plain(
+    'kidney-beans-dried',
+    'Kidney beans, dried',
+    ['red beans', 'pinto', 'dried beans'],
+    [12.8, 22.5, 1, 35, 25, 3.7],
+    { forms: ['dish'], cooking: 'kidneyBeans', keepsWarm: true },
+  ),
+  plain(
+    'pulses-dried',
+    'Pulses, dried',
+    ['lentils dried', 'chickpeas dried', 'split peas dried'],
+    [11.7, 24, 1.5, 48, 12, 2.8],
+    { forms: ['dish'], keepsWarm: true },
+  ),
+  dish('rice-pudding', 'Rice pudding', ['arroz con leche', 'kheer'], [72.6, 3.5, 3, 20, 0.2, 0.7], {
+    forms: ['dish', 'liquid'],
+    alsoKeepsAs: 'cookedRice',
+    cookedStorage: 'creamDessert',
+  }),
+  dish(
+    'stuffed-vine-leaves',
+    'Stuffed vine leaves',
+    ['dolmades', 'stuffed cabbage'],
+    [67.4, 3.5, 7, 18, 2.5, 1.6],
+    { forms: ['dish'], alsoKeepsAs: 'cookedRice' },
+  ),
+  dish('bolognese-pasta', 'Pasta with meat sauce', ['spaghetti bolognese'], [64.8, 7.5, 5, 20, 1.6, 1.1], {
+    forms: ['dish'],
+  }),
+  dish('beef-curry-rice', 'Curry with rice', ['rice bowl', 'bibimbap'], [66.6, 7, 5, 19, 1.2, 1.2], {
+    forms: ['dish'],
+    alsoKeepsAs: 'cookedRice',
+  }),
+  dish('hot-pot', 'Hotpot and braises', ['pot-au-feu', 'bollito'], [76.8, 9.5, 6.5, 5, 1, 1.2], {
+    forms: ['liquid', 'dish'],
+  }),
+  dish('toasties', 'Toasted sandwiches', ['croque', 'panini'], [43.4, 12, 14, 27, 1.6, 2], {
+    forms: ['pieces'],
+    porosity: 0.35,
+  }),
+  dish('apple-crumble', 'Crumble and cooked fruit', ['cobbler', 'compote'], [54.9, 2.5, 7, 33, 2, 0.6], {
+    forms: ['dish'],
+    cooking: 'vegetable',
+    cookedStorage: 'fruitPie',
+  }),
 ];

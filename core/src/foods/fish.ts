@@ -82,6 +82,7 @@ export const fish: readonly Food[] = [
   }),
   lean('swordfish', 'Swordfish', ['shark', 'marlin'], [73.3, 19.5, 6, 0, 0, 1.2], { forms: ['steak'] }),
   lean('ground-fish', 'Minced fish', ['fish mince', 'fishcakes raw'], [74.2, 17, 3, 4, 0.3, 1.5], {
+    cooking: 'groundFish',
     forms: ['ground'],
     shelf: 'groundRaw',
   }),
@@ -97,7 +98,8 @@ export const fish: readonly Food[] = [
   fatty('carp', 'Carp', ['barbel'], [75.4, 17.8, 5.6, 0, 0, 1.2], { forms: ['wholeFish', 'fillet'] }),
   fatty('eel', 'Eel', ['elver'], [68.7, 18, 12, 0, 0, 1.3], { forms: ['pieces'] }),
   fatty('char', 'Arctic char', ['char fillet'], [70.8, 20, 8, 0, 0, 1.2], { forms: ['fillet'] }),
-  fatty('smoked-haddock', 'Smoked haddock, uncooked', ['finnan', 'undyed fish'], [75, 21, 0.8, 0, 0, 3.2], {
+  lean('smoked-haddock', 'Smoked haddock, uncooked', ['finnan', 'undyed fish'], [75, 21, 0.8, 0, 0, 3.2], {
+    risk: 'coldSmokedFish',
     forms: ['fillet'],
   }),
   shell('crab', 'Crab', ['brown crab', 'crab meat raw'], [78.3, 18, 1.5, 0.2, 0, 2], { forms: ['pieces'] }),
@@ -116,23 +118,78 @@ export const fish: readonly Food[] = [
     'Smoked salmon',
     ['cold-smoked salmon', 'lox', 'smoked trout'],
     [66.2, 22.5, 7.5, 0.3, 0, 3.5],
-    { forms: ['flatPack'], risk: 'coldSmokedFish' },
+    { packed: 'pack', forms: ['flatPack'], risk: 'coldSmokedFish' },
   ),
   asItIs('gravlax', 'Cured salmon', ['gravlax', 'gravadlax'], [64, 21, 10, 1.5, 0, 3.5], {
+    packed: 'pack',
     forms: ['flatPack'],
     risk: 'coldSmokedFish',
   }),
-  asItIs('smoked-mackerel', 'Smoked mackerel', ['hot-smoked fish', 'kippers'], [53.5, 19, 24, 0.5, 0, 3], {
+  asItIs('smoked-mackerel', 'Smoked mackerel', ['hot-smoked fish', 'buckling'], [53.5, 19, 24, 0.5, 0, 3], {
+    plantPacked: true,
+    packed: 'pack',
     forms: ['fillet', 'flatPack'],
   }),
-  asItIs('raw-fish-dish', 'Raw fish', ['sushi', 'sashimi', 'ceviche', 'poke'], [68, 15, 5, 10, 0.5, 1.5], {
+  asItIs('raw-fish-dish', 'Raw fish', ['sashimi', 'ceviche', 'tartare of fish'], [68, 15, 5, 10, 0.5, 1.5], {
+    cookedStorage: 'fishLean',
+    shelf: 'wholeRaw',
     forms: ['dish'],
     risk: 'rawAnimal',
   }),
-  asItIs('cooked-prawns', 'Prawns, cooked', ['shrimp cocktail', 'crab sticks'], [76, 20, 1, 0.5, 0, 2.5], {
+  asItIs('cooked-prawns', 'Prawns, cooked', ['shrimp cocktail', 'cooked shrimp'], [76, 20, 1, 0.5, 0, 2.5], {
+    cookedStorage: 'cookedMeat',
     forms: ['pieces'],
   }),
   asItIs('fish-roe', 'Fish roe, opened', ['caviar', 'taramasalata'], [60, 20, 12, 4, 0, 4], {
-    forms: ['can'],
+    forms: ['dish'],
+    cookedStorage: 'fishLean',
+    risk: 'rawAnimal',
+    freezingPointC: -4,
+  }),
+  fatty('kippers', 'Kippers, uncooked', ['cold-smoked herring', 'bloater'], [64, 20, 13, 0, 0, 3], {
+    forms: ['fillet', 'wholeFish'],
+    risk: 'coldSmokedFish',
+  }),
+  asItIs('sushi', 'Sushi', ['maki', 'nigiri', 'poke bowl'], [63.0, 8, 3, 24, 0.5, 1.5], {
+    forms: ['dish'],
+    risk: 'rawAnimal',
+    cookedStorage: 'fishLean',
+    alsoKeepsAs: 'cookedRice',
+    shelf: 'wholeRaw',
+  }),
+  lean('fish-stuffed', 'Fish, stuffed', ['stuffed trout', 'paupiette'], [73.3, 16, 5, 4, 0.4, 1.3], {
+    forms: ['wholeFish', 'fillet'],
+    stuffed: true,
+    cooking: 'poultry',
+  }),
+  lean('fishcakes-raw', 'Fishcakes, raw', ['fish patties'], [67.6, 13, 5, 12, 1, 1.4], {
+    forms: ['pieces'],
+    cooking: 'groundFish',
+    shelf: 'groundRaw',
+  }),
+  asItIs('cooked-crab', 'Crab, cooked', ['dressed crab', 'crab meat'], [76.5, 19, 1.8, 0.5, 0, 2.2], {
+    forms: ['dish', 'pieces'],
+    cookedStorage: 'cookedMeat',
+  }),
+  asItIs(
+    'cooked-lobster',
+    'Lobster, cooked',
+    ['langoustine cooked', 'crayfish cooked'],
+    [77.0, 19.5, 1, 0.5, 0, 2],
+    { forms: ['pieces'], cookedStorage: 'cookedMeat' },
+  ),
+  asItIs('cooked-mussels', 'Mussels, cooked', ['clams cooked', 'whelks'], [72.3, 17.5, 3.5, 4.5, 0, 2.2], {
+    forms: ['dish'],
+    cookedStorage: 'cookedMeat',
+  }),
+  asItIs('surimi', 'Crab sticks', ['surimi', 'seafood sticks'], [74.5, 8, 1, 14, 0.3, 2.2], {
+    forms: ['pieces'],
+    plantPacked: true,
+    packed: 'pack',
+  }),
+  asItIs('pickled-herring', 'Herring, pickled', ['rollmops', 'soused herring'], [58.5, 14, 15, 9, 0, 3.5], {
+    forms: ['dish'],
+    cookedStorage: 'smokedSausage',
+    freezingPointC: -4,
   }),
 ];

@@ -21,22 +21,37 @@ const dairy = foodsOfKind({
 
 export const larder: readonly Food[] = [
   ready('sliced-meats', 'Sliced cooked meats, opened', ['cold cuts', 'deli'], [70, 18, 7.5, 1.5, 0, 3], {
+    risk: 'coldCut',
+    plantPacked: true,
+    warmed: true,
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'slicedMeats',
   }),
   ready('hot-dogs', 'Hot dogs, opened', ['frankfurters'], [55, 12, 27, 3, 0, 3], {
+    risk: 'coldCut',
+    plantPacked: true,
+    warmed: true,
+    packed: 'pack',
     forms: ['pieces'],
     cookedStorage: 'hotDogs',
   }),
-  ready('smoked-sausage', 'Smoked sausage', ['chorizo', 'kielbasa'], [50, 16, 29, 2, 0, 3], {
+  ready('smoked-sausage', 'Smoked sausage', ['chorizo cured', 'kielbasa'], [50, 16, 29, 2, 0, 3], {
+    plantPacked: true,
+    warmed: true,
+    packed: 'pack',
     forms: ['pieces'],
     cookedStorage: 'smokedSausage',
   }),
   ready('sardines-opened', 'Sardines, canned', ['canned fish'], [60, 24.5, 11.5, 0, 0, 4], {
+    packed: 'can',
+    plantPacked: true,
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
   ready('canned-fish-opened', 'Tuna, canned', ['canned tuna'], [70, 25.5, 2.5, 0, 0, 2], {
+    packed: 'can',
+    plantPacked: true,
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
@@ -46,6 +61,9 @@ export const larder: readonly Food[] = [
     ['canned beans', 'sweetcorn'],
     [82, 3, 0.8, 10, 3, 1.2],
     {
+      packed: 'can',
+      plantPacked: true,
+      warmed: true,
       forms: ['can'],
       cookedStorage: 'openedCan',
     },
@@ -56,6 +74,9 @@ export const larder: readonly Food[] = [
     ['high-acid can', 'canned fruit'],
     [93.5, 1.2, 0.2, 3.3, 1, 0.8],
     {
+      packed: 'can',
+      plantPacked: true,
+      warmed: true,
       forms: ['can'],
       cookedStorage: 'openedCanAcid',
     },
@@ -74,31 +95,41 @@ export const larder: readonly Food[] = [
     cookedStorage: 'cutFruit',
   }),
   ready('tofu', 'Tofu, opened', ['bean curd'], [77, 12.5, 7, 1.5, 1, 1], {
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'tofu',
   }),
   ready('infant-puree-meat', 'Infant purée with meat or egg', ['baby food'], [82, 4.5, 3.5, 8, 1.3, 0.7], {
-    forms: ['can'],
+    packed: 'pack',
+    warmed: true,
+    forms: ['dish'],
     cookedStorage: 'infantMeatEgg',
   }),
   ready('infant-puree', 'Infant purée', ['baby food'], [86, 0.8, 0.5, 10.7, 1.5, 0.5], {
-    forms: ['can'],
+    packed: 'pack',
+    warmed: true,
+    forms: ['dish'],
     cookedStorage: 'infantOther',
   }),
   dairy('milk', 'Milk, opened', [], [88, 3.4, 3.6, 4.3, 0, 0.7], {
+    packed: 'pack',
     forms: ['liquid'],
     cookedStorage: 'milk',
     freezingPointC: -0.55,
   }),
-  dairy('soft-cheese', 'Soft cheese', ['brie', 'ricotta', 'cream cheese'], [52, 18, 26, 1.5, 0, 2.5], {
+  dairy('soft-cheese', 'Soft cheese', ['cream cheese', 'ricotta', 'mascarpone'], [52, 18, 26, 1.5, 0, 2.5], {
+    packed: 'pack',
     forms: ['flatPack'],
   }),
   dairy('hard-cheese', 'Hard cheese, opened', ['cheddar', 'block cheese'], [38, 25, 32, 1.3, 0, 3.7], {
+    keepsWarm: true,
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'hardCheese',
-    freezingPointC: -6,
+    freezingPointC: -10,
   }),
   dairy('yoghurt', 'Yoghurt', ['yogurt', 'curd'], [86, 4.5, 3.5, 5.2, 0, 0.8], {
+    packed: 'pack',
     forms: ['liquid'],
     cookedStorage: 'yoghurt',
   }),
@@ -128,6 +159,7 @@ export const larder: readonly Food[] = [
   }),
   ready('pasta-salad', 'Pasta salad', ['macaroni salad'], [67, 4.5, 8, 18, 1.3, 1.2], { forms: ['dish'] }),
   ready('rice-salad', 'Rice salad', ['grain salad', 'tabbouleh'], [66.8, 3.5, 5, 22, 1.5, 1.2], {
+    alsoKeepsAs: 'mixedSalads',
     forms: ['dish'],
     cookedStorage: 'cookedRice',
   }),
@@ -160,7 +192,7 @@ export const larder: readonly Food[] = [
     { forms: ['flatPack'], cookedStorage: 'cutFruit', risk: 'rawSprouts' },
   ),
   ready('mayonnaise-fresh', 'Mayonnaise, home-made', ['aioli', 'hollandaise'], [20.8, 1.5, 75, 1.5, 0, 1.2], {
-    forms: ['can'],
+    forms: ['dish'],
     risk: 'rawEgg',
   }),
   ready(
@@ -176,14 +208,20 @@ export const larder: readonly Food[] = [
     risk: 'rawAnimal',
   }),
   ready('pate', 'Pâté', ['liver sausage', 'terrine sliced'], [56.8, 13, 25, 3, 0, 2.2], {
+    risk: 'pate',
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'slicedMeats',
   }),
   ready('dry-ham', 'Dry-cured ham, opened', ['prosciutto', 'serrano'], [53.7, 26, 14, 0.3, 0, 6], {
+    freezingPointC: -5,
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'slicedMeats',
   }),
   ready('salami', 'Salami, opened', ['pepperoni', 'saucisson'], [39.5, 22, 32, 1.5, 0, 5], {
+    freezingPointC: -6,
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'smokedSausage',
   }),
@@ -192,25 +230,36 @@ export const larder: readonly Food[] = [
     'Beans, canned',
     ['baked beans', 'chickpeas', 'kidney beans'],
     [73.8, 6, 1, 13, 5, 1.2],
-    { forms: ['can'], cookedStorage: 'openedCan' },
+    { packed: 'can', plantPacked: true, warmed: true, forms: ['can'], cookedStorage: 'openedCan' },
   ),
   ready('canned-soup-opened', 'Soup, canned', ['tinned soup'], [86.7, 1.8, 2.5, 7, 0.8, 1.2], {
+    packed: 'can',
+    plantPacked: true,
+    warmed: true,
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
   ready('canned-meat-opened', 'Meat, canned', ['corned beef', 'luncheon meat'], [59.5, 18, 17, 2, 0, 3.5], {
+    packed: 'can',
+    plantPacked: true,
+    warmed: true,
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
   ready('canned-fruit-opened', 'Fruit, canned', ['peaches', 'pineapple'], [83.1, 0.5, 0.1, 15, 1, 0.3], {
+    packed: 'can',
+    plantPacked: true,
     forms: ['can'],
     cookedStorage: 'openedCanAcid',
   }),
   ready('coconut-milk-opened', 'Coconut milk, canned', ['coconut cream'], [74.3, 2, 20, 3, 0, 0.7], {
+    packed: 'can',
+    plantPacked: true,
     forms: ['can'],
     cookedStorage: 'openedCan',
   }),
   ready('tempeh', 'Tempeh, opened', ['seitan'], [58.5, 19, 9, 7, 5, 1.5], {
+    packed: 'pack',
     forms: ['flatPack'],
     cookedStorage: 'tofu',
   }),
@@ -219,12 +268,17 @@ export const larder: readonly Food[] = [
     cookedStorage: 'eggsHardCooked',
   }),
   dairy('cottage-cheese', 'Cottage cheese', ['quark', 'fromage frais'], [79.5, 11.5, 4.5, 3, 0, 1.5], {
+    packed: 'pack',
     forms: ['dish'],
   }),
-  dairy('mozzarella', 'Mozzarella', ['burrata', 'paneer', 'feta'], [58.5, 18, 20, 1.5, 0, 2], {
+  dairy('mozzarella', 'Mozzarella', ['burrata', 'paneer'], [58.5, 18, 20, 1.5, 0, 2], {
+    packed: 'pack',
     forms: ['flatPack'],
   }),
   dairy('blue-cheese', 'Blue cheese', ['gorgonzola', 'stilton'], [44.5, 21, 29, 1, 0, 4.5], {
+    risk: 'softCheese',
+    packed: 'pack',
+    freezingPointC: -3,
     forms: ['flatPack'],
   }),
   dairy(
@@ -232,16 +286,17 @@ export const larder: readonly Food[] = [
     'Cream, opened',
     ['double cream', 'crème fraîche', 'whipping cream'],
     [59.1, 2.4, 35, 3, 0, 0.5],
-    { forms: ['liquid'], cookedStorage: 'milk' },
+    { packed: 'pack', forms: ['liquid'], cookedStorage: 'milk' },
   ),
   dairy(
     'plant-milk',
     'Plant milk, opened',
     ['oat milk', 'soy milk', 'almond milk'],
     [91.2, 2, 1.8, 4, 0.5, 0.5],
-    { forms: ['liquid'], cookedStorage: 'milk' },
+    { packed: 'pack', forms: ['liquid'], cookedStorage: 'milk' },
   ),
   dairy('kefir', 'Kefir', ['buttermilk', 'lassi', 'ayran'], [88.9, 3.4, 2.5, 4.5, 0, 0.7], {
+    packed: 'pack',
     forms: ['liquid'],
     cookedStorage: 'yoghurt',
   }),
@@ -253,4 +308,59 @@ export const larder: readonly Food[] = [
     forms: ['dish'],
     cookedStorage: 'creamDessert',
   }),
+  dairy('parmesan', 'Parmesan and very hard cheese', ['grana', 'pecorino'], [30, 35, 28, 1, 0, 6], {
+    forms: ['flatPack'],
+    cookedStorage: 'hardCheese',
+    keepsWarm: true,
+    freezingPointC: -15,
+    packed: 'pack',
+  }),
+  dairy(
+    'processed-cheese',
+    'Processed cheese, opened',
+    ['cheese slices', 'cheese spread'],
+    [46, 18, 25, 6, 0, 5],
+    {
+      forms: ['flatPack'],
+      cookedStorage: 'processedCheese',
+      keepsWarm: true,
+      freezingPointC: -7,
+      packed: 'pack',
+    },
+  ),
+  dairy(
+    'soft-ripened-cheese',
+    'Soft ripened cheese',
+    ['brie', 'camembert', 'taleggio', 'washed-rind cheese'],
+    [51.3, 20, 25, 0.5, 0, 3.2],
+    { forms: ['flatPack'], risk: 'softCheese', freezingPointC: -2.5, packed: 'pack' },
+  ),
+  dairy('feta', 'Feta', ['white cheese in brine', 'halloumi'], [55.2, 14.2, 21.3, 4.1, 0, 5.2], {
+    forms: ['flatPack'],
+    freezingPointC: -3.5,
+    packed: 'pack',
+  }),
+  dairy('raw-milk-cheese', 'Raw-milk cheese', ['unpasteurised cheese'], [45.2, 22, 28, 1, 0, 3.8], {
+    forms: ['flatPack'],
+    risk: 'rawMilk',
+    freezingPointC: -4,
+    packed: 'pack',
+  }),
+  dairy('raw-milk', 'Raw milk', ['unpasteurised milk', 'milk from the farm'], [87.3, 3.4, 4, 4.6, 0, 0.7], {
+    forms: ['liquid'],
+    cookedStorage: 'milk',
+    risk: 'rawMilk',
+    freezingPointC: -0.55,
+  }),
+  dairy('mascarpone', 'Mascarpone and cream cheese', ['soft white cheese'], [49, 5, 41, 4, 0, 1], {
+    forms: ['dish'],
+    packed: 'pack',
+  }),
+  dairy(
+    'milkshake',
+    'Milkshakes and cold coffee',
+    ['iced latte', 'lassi sweet'],
+    [78.3, 3.3, 3.5, 14, 0.2, 0.7],
+    { forms: ['liquid'], cookedStorage: 'creamDessert' },
+  ),
 ];

@@ -24,6 +24,7 @@ export const poultry: readonly Food[] = [
     roast: 'turkeyWhole',
   }),
   bird('turkey-stuffed', 'Turkey, whole, stuffed', ['bird'], [67, 18, 8.5, 5, 0.3, 1.2], {
+    stuffed: true,
     forms: ['wholeBird'],
     roast: 'turkeyStuffed',
   }),
@@ -31,7 +32,7 @@ export const poultry: readonly Food[] = [
     forms: ['wholeBird'],
     roast: 'chickenWhole',
   }),
-  bird('duck-whole', 'Duck, whole', ['bird'], [55, 13.5, 30.7, 0, 0, 0.8], {
+  bird('duck-whole', 'Duck, whole', ['bird'], [48.5, 11.5, 39.3, 0, 0, 0.7], {
     forms: ['wholeBird'],
     roast: 'duck',
   }),
@@ -43,7 +44,7 @@ export const poultry: readonly Food[] = [
     forms: ['boneInJoint'],
     roast: 'turkeyBreast',
   }),
-  parts('chicken-breast-bone-in', 'Chicken breasts, bone in', ['chicken halves'], [70, 21, 8, 0, 0, 1], {
+  parts('chicken-breast-bone-in', 'Chicken breasts, bone in', ['breast on the bone'], [70, 21, 8, 0, 0, 1], {
     forms: ['pieces'],
     roast: 'chickenBreastBoneIn',
   }),
@@ -88,7 +89,7 @@ export const poultry: readonly Food[] = [
   parts('chicken-wings', 'Chicken wings', ['buffalo wings'], [66.6, 17.5, 15, 0, 0, 0.9], {
     forms: ['pieces'],
   }),
-  parts('chicken-quarters', 'Chicken leg quarters', ['chicken halves'], [68.6, 17.5, 13, 0, 0, 0.9], {
+  parts('chicken-quarters', 'Chicken leg quarters', ['leg and thigh'], [68.6, 17.5, 13, 0, 0, 0.9], {
     forms: ['pieces'],
     roast: 'chickenLegs',
   }),
@@ -100,6 +101,7 @@ export const poultry: readonly Food[] = [
     { forms: ['pieces'] },
   ),
   parts('chicken-stuffed-breast', 'Chicken breasts, stuffed', ['cordon bleu'], [68.3, 19, 8, 3, 0.3, 1.4], {
+    stuffed: true,
     forms: ['pieces'],
   }),
   parts('turkey-legs', 'Turkey legs', ['turkey thighs', 'drumsticks'], [72.5, 19.5, 7, 0, 0, 1], {
@@ -119,9 +121,34 @@ export const poultry: readonly Food[] = [
   }),
   bird('guinea-fowl', 'Guinea fowl', ['pintade'], [72.4, 20.5, 6, 0, 0, 1.1], { forms: ['wholeBird'] }),
   bird('quail', 'Quail', ['small birds'], [69.5, 19.5, 10, 0, 0, 1], { forms: ['wholeBird'] }),
-  bird('pigeon', 'Pigeon', ['squab', 'wood pigeon'], [68.3, 18.5, 12, 0, 0, 1.2], { forms: ['wholeBird'] }),
+  bird('pigeon', 'Pigeon', ['squab', 'wood pigeon'], [56.5, 18.5, 23.8, 0, 0, 1.2], { forms: ['wholeBird'] }),
   bird('pheasant', 'Pheasant', ['partridge', 'grouse'], [70.3, 23, 5.5, 0, 0, 1.2], {
     forms: ['wholeBird'],
-    cooking: 'game',
+  }),
+  bird('half-chicken', 'Chicken, half', ['half bird', 'spatchcock half'], [66.0, 18.5, 14.5, 0, 0, 1], {
+    forms: ['halfBird'],
+  }),
+  bird('chicken-stuffed', 'Chicken, whole, stuffed', ['stuffed bird'], [64.5, 17, 13, 4, 0.3, 1.2], {
+    forms: ['wholeBird'],
+    stuffed: true,
+    roast: 'chickenWhole',
+  }),
+  parts(
+    'turkey-breast-boneless',
+    'Turkey breast, boneless',
+    ['turkey roll', 'turkey joint'],
+    [74.0, 23.5, 1.5, 0, 0, 1],
+    { forms: ['bonelessJoint'] },
+  ),
+  bird('partridge', 'Partridge', ['grouse', 'game bird'], [71.8, 22, 5, 0, 0, 1.2], { forms: ['wholeBird'] }),
+  parts(
+    'game-bird-breasts',
+    'Game bird breasts',
+    ['pheasant breast', 'duck wild breast'],
+    [71.8, 23, 4, 0, 0, 1.2],
+    { forms: ['pieces'] },
+  ),
+  parts('poultry-kebab', 'Chicken skewers, raw', ['kebab raw', 'satay raw'], [70.8, 19, 7, 1.5, 0.3, 1.4], {
+    forms: ['pieces'],
   }),
 ];

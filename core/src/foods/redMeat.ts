@@ -154,7 +154,7 @@ export const redMeat: readonly Food[] = [
     cooking: 'organMeat',
     rawStorage: 'varietyMeat',
   }),
-  ground('rabbit', 'Rabbit', ['game', 'hare'], [73, 20, 6, 0, 0, 1], {
+  ground('rabbit', 'Rabbit', ['game', 'bunny'], [73, 20, 6, 0, 0, 1], {
     forms: ['pieces'],
     cooking: 'game',
     rawStorage: 'poultryParts',
@@ -165,15 +165,19 @@ export const redMeat: readonly Food[] = [
     rawStorage: 'roasts',
   }),
   cured('ham-cooked', 'Ham, fully cooked', ['gammon cooked', 'baked ham'], [70, 19, 6.5, 1, 0, 3.5], {
+    plantPacked: true,
+    packed: 'pack',
     forms: ['bonelessJoint', 'boneInJoint'],
   }),
   cured('ham-uncooked', 'Ham, cook before eating', ['gammon', 'bacon joint'], [69, 19, 8.5, 0, 0, 3.5], {
+    shelf: 'wholeRaw',
     forms: ['bonelessJoint'],
     cooking: 'hamOther',
   }),
   cured('bacon', 'Bacon', ['rashers', 'lardons', 'pancetta'], [48, 14, 35, 0.5, 0, 2.5], {
+    shelf: 'wholeRaw',
     forms: ['flatPack'],
-    cooking: 'wholeCut',
+    cooking: 'porkCut',
     rawStorage: 'bacon',
     cookedStorage: 'cookedMeat',
   }),
@@ -197,7 +201,7 @@ export const redMeat: readonly Food[] = [
   joint('goat-leg', 'Goat leg, bone in', ['kid', 'chevon'], [73.9, 20.5, 4.5, 0, 0, 1.1], {
     forms: ['boneInJoint'],
   }),
-  porkJoint('pork-belly', 'Pork belly', ['side of pork'], [47.7, 13.5, 38, 0, 0, 0.8], {
+  porkJoint('pork-belly', 'Pork belly', ['side of pork'], [37.0, 9.3, 53, 0, 0, 0.7], {
     forms: ['bonelessJoint'],
   }),
   porkJoint('pork-ham-rolled', 'Pork leg, boneless', ['rolled pork'], [67.5, 20.5, 11, 0, 0, 1], {
@@ -212,7 +216,9 @@ export const redMeat: readonly Food[] = [
   porkCut('pork-escalopes', 'Pork escalopes', ['schnitzel', 'pork leg steaks'], [71.9, 22, 5, 0, 0, 1.1], {
     forms: ['steak'],
   }),
-  cut('short-ribs', 'Beef short ribs', ['jacob’s ladder'], [57.1, 17, 25, 0, 0, 0.9], { forms: ['pieces'] }),
+  cut('short-ribs', 'Beef short ribs', ['jacob’s ladder'], [48.6, 14.4, 36.2, 0, 0, 0.8], {
+    forms: ['pieces'],
+  }),
   cut('beef-skirt', 'Beef skirt', ['flank steak', 'bavette', 'hanger'], [69, 20.5, 9.5, 0, 0, 1], {
     forms: ['steak'],
   }),
@@ -257,20 +263,67 @@ export const redMeat: readonly Food[] = [
   offal('tongue', 'Tongue', ['ox tongue'], [65.6, 16, 17, 0.5, 0, 0.9], { forms: ['bonelessJoint'] }),
   offal('tripe', 'Tripe', ['honeycomb'], [83.4, 12.5, 3.5, 0, 0, 0.6], { forms: ['pieces'] }),
   game('wild-boar', 'Wild boar', ['boar joint'], [73.9, 21.5, 3.5, 0, 0, 1.1], { forms: ['bonelessJoint'] }),
-  game('hare', 'Hare', ['jugged hare'], [74.5, 21.8, 2.5, 0, 0, 1.2], { forms: ['pieces'] }),
+  game('hare', 'Hare', ['jugged hare'], [74.5, 21.8, 2.5, 0, 0, 1.2], {
+    forms: ['pieces'],
+    rawStorage: 'poultryParts',
+    afterThaw: 'delicate',
+  }),
   game('ground-venison', 'Ground venison', ['venison mince', 'deer mince'], [70.4, 21.5, 7, 0, 0, 1.1], {
     forms: ['ground'],
     rawStorage: 'groundMeat',
     shelf: 'groundRaw',
   }),
   cured('gammon-steak', 'Gammon steaks, uncooked', ['ham steak', 'cured pork'], [68.5, 19, 8, 0.5, 0, 4], {
+    shelf: 'wholeRaw',
     forms: ['steak'],
     cooking: 'hamOther',
     rawStorage: 'hamSlices',
   }),
   cured('pancetta', 'Pancetta, raw', ['lardons', 'bacon cubes'], [43.5, 15, 37, 0.5, 0, 4], {
+    shelf: 'wholeRaw',
     forms: ['flatPack'],
-    cooking: 'groundMeat',
+    cooking: 'porkCut',
     rawStorage: 'bacon',
+    cookedStorage: 'cookedMeat',
+  }),
+  porkCut('pork-diced', 'Pork, diced', ['stewing pork', 'pork goulash meat'], [71.5, 20.5, 7, 0, 0, 1], {
+    forms: ['pieces', 'flatPack'],
+    rawStorage: 'groundMeat',
+    afterThaw: 'delicate',
+  }),
+  porkJoint(
+    'pork-stuffed',
+    'Pork joint, stuffed',
+    ['stuffed loin', 'rolled with stuffing'],
+    [62.4, 17, 14, 5, 0.4, 1.2],
+    {
+      forms: ['bonelessJoint'],
+      stuffed: true,
+      cooking: 'poultry',
+      afterThaw: 'delicate',
+      rawStorage: 'groundMeat',
+    },
+  ),
+  joint(
+    'beef-stuffed',
+    'Beef or lamb joint, stuffed',
+    ['stuffed breast of lamb', 'beef olives'],
+    [62.9, 17.5, 14, 4, 0.4, 1.2],
+    {
+      forms: ['bonelessJoint'],
+      stuffed: true,
+      cooking: 'poultry',
+      afterThaw: 'delicate',
+      rawStorage: 'groundMeat',
+    },
+  ),
+  ground('kebab-raw', 'Kebab of minced meat, raw', ['adana', 'cevapcici'], [59.5, 17, 20, 1.5, 0.3, 1.7], {
+    forms: ['ground'],
+  }),
+  cut('beef-skewers', 'Meat skewers, raw', ['kebab raw', 'souvlaki raw'], [70.2, 20, 8, 0.5, 0.1, 1.2], {
+    forms: ['pieces'],
+    cooking: 'porkCut',
+    rawStorage: 'groundMeat',
+    afterThaw: 'delicate',
   }),
 ];

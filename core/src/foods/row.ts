@@ -11,10 +11,7 @@ type Shared = Pick<
   Food,
   'cooking' | 'rawStorage' | 'cookedStorage' | 'afterThaw' | 'shelf' | 'freezingPointC'
 >;
-type Own = Pick<Food, 'forms'> &
-  Partial<
-    Pick<Food, 'roast' | 'freezingPointC' | 'cookedStorage' | 'rawStorage' | 'cooking' | 'shelf' | 'risk'>
-  >;
+type Own = Pick<Food, 'forms'> & Partial<Omit<Food, 'id' | 'name' | 'aliases' | 'composition'>>;
 
 /**
  * Makes a function that writes foods of one kind, so that each food states only what sets it apart.

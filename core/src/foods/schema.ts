@@ -165,6 +165,8 @@ export const foodSchema = z
     rawStorage: z.enum(storageCategories).nullable(),
     /** null for food whose days are a matter of taste alone. */
     cookedStorage: z.enum(storageCategories).nullable(),
+    /** Another row it keeps no longer than: a dish with rice in it. */
+    alsoKeepsAs: z.enum(storageCategories).optional(),
     afterThaw: z.enum(afterThawCategories),
     /** Where it stands before cooking; cooked food always stands with the ready-to-eat. */
     shelf: z.enum(shelfCategories),
@@ -184,6 +186,8 @@ export const foodSchema = z
     /** Milk for an infant: hours of its own. */
     infantMilk: z.literal(true).optional(),
     composition: compositionSchema,
+    /** Share of air in it, where it is as light as bread. */
+    porosity: z.number().min(0).max(0.9).optional(),
     /** Initial freezing point, °C. */
     freezingPointC: z.number().max(-0.2).min(-25),
   })

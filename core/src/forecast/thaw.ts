@@ -131,8 +131,8 @@ export function thawLeft(input: ThawInput, coreC: number, to: ThawPlace): Span {
 /** What a thaw forecast took for granted. */
 export function thawAssumptions(input: ThawInput, units: UnitSystem): Assumption[] {
   const { form, massKg, place, thickestM } = input;
-  const { composition, freezingPointC } = withTweaks(input.food, input);
-  const volume = massKg / materialOfFood({ composition, freezingPointC }).densityKgM3;
+  const food = withTweaks(input.food, input);
+  const volume = massKg / materialOfFood(food).densityKgM3;
   const { temperatureC, coefficient } = THAW_SURROUNDINGS[place];
   const times = timesH(input);
   return [

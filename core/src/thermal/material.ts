@@ -121,16 +121,29 @@ export function enthalpyAt({ temperature, stepJkg }: Material, temperatureC: num
   return (low + share) * stepJkg;
 }
 
+/** With air in it a food is as much lighter and conducts as much less: by volume, air adds next to nothing to either. */
+function aerated(solid: Material, porosity: number): Material {
+  if (porosity === 0) return solid;
+  const share = 1 - porosity;
+  return {
+    ...solid,
+    densityKgM3: solid.densityKgM3 * share,
+    potential: solid.potential.map((each) => each * share),
+    conductivity: solid.conductivity.map((each) => each * share),
+  };
+}
+
 const known = new WeakMap<Composition, Material>();
 
 /** The material of a food of the catalogue; its tables are built once. */
 export function materialOfFood(food: {
   readonly composition: Composition;
   readonly freezingPointC: number;
+  readonly porosity?: number;
 }): Material {
   const found = known.get(food.composition);
   if (found) return found;
-  const made = materialOf(food.composition, food.freezingPointC);
+  const made = aerated(materialOf(food.composition, food.freezingPointC), food.porosity ?? 0);
   known.set(food.composition, made);
   return made;
 }

@@ -16,7 +16,9 @@ export interface ChillLimit {
 export function chillLimit(state: FoodState, { bandTime, cooling }: RuleSet): ChillLimit {
   const { chillAgain } = bandTime;
   const { ms, inclusive, served } = chillAgain.value;
-  const rice = state.cooked && kindsOf(state).some(({ cookedStorage }) => cookedStorage === 'cookedRice');
+  const rice =
+    state.cooked &&
+    kindsOf(state).some((food) => food.cookedStorage === 'cookedRice' || food.alsoKeepsAs === 'cookedRice');
   return rice && cooling.rice.value.ms < ms
     ? { rule: cooling.rice, ms: cooling.rice.value.ms, inclusive: true, served }
     : { rule: chillAgain, ms, inclusive, served };

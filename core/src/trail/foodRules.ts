@@ -17,8 +17,9 @@ type Months = RuleSet['storage']['pizza']['freezer'];
 export const kindsOf = ({ foodKey, parts }: Kinds): readonly Food[] => [foodKey, ...parts].map(foodById);
 
 /** Whether time out of the cold matters to it; of a mixed dish, to any part (guidance §11.30). */
-export const mindsTheBand = (state: Kinds & Partial<Pick<FoodState, 'sealed'>>): boolean =>
-  !state.sealed && kindsOf(state).some(({ keepsWarm }) => !keepsWarm);
+export const mindsTheBand = (state: Kinds & Partial<Pick<FoodState, 'sealed' | 'cooked'>>): boolean =>
+  !state.sealed &&
+  kindsOf(state).some(({ keepsWarm, cooking }) => !keepsWarm || (state.cooked === true && cooking !== null));
 
 /** How long a food may be in the growth band in all; milk for an infant has hours of its own. */
 export function bandLimit(state: Kinds, { bandTime }: RuleSet): Rule<RuleSet['bandTime']['limit']['value']> {
@@ -65,17 +66,22 @@ export function storageOf(
   state: Kinds & Pick<FoodState, 'cooked'>,
   { storage }: RuleSet,
 ): { readonly refrigerator: Rule<DurationRange>; readonly freezer: Months } | null {
-  const rows = kindsOf(state).flatMap(({ rawStorage, cookedStorage }) => {
+  const rows = kindsOf(state).flatMap(({ rawStorage, cookedStorage, alsoKeepsAs, keepsWarm, cooking }) => {
+    // Whole vegetables are raw for as long as they look and taste it.
+    if (!state.cooked && keepsWarm && cooking !== null) return [];
     const category = state.cooked ? cookedStorage : (rawStorage ?? cookedStorage);
-    return category ? [storage[category]] : [];
+    return [category, state.cooked ? alsoKeepsAs : undefined].flatMap((row) => (row ? [storage[row]] : []));
   });
   if (!rows.length) return null;
   return { refrigerator: strictest(rows.map(({ refrigerator }) => refrigerator)), freezer: rows[0]!.freezer };
 }
 
-/** How long raw food keeps once it was thawed. */
-export const afterThawOf = (state: Kinds, { afterThaw }: RuleSet): Rule<DurationRange> =>
-  strictest(kindsOf(state).map((food) => afterThaw[food.afterThaw]));
+/** How long raw food keeps once it was thawed; what keeps by itself does not shorten it. */
+export function afterThawOf(state: Kinds, { afterThaw }: RuleSet): Rule<DurationRange> {
+  const kinds = kindsOf(state);
+  const minding = kinds.filter(({ keepsWarm }) => !keepsWarm);
+  return strictest((minding.length ? minding : kinds).map((food) => afterThaw[food.afterThaw]));
+}
 
 /** One of the rules that is as strict as all of them together, or the first with the value that is. */
 function strictest<Value extends RuleValue>(rules: readonly Rule<Value>[]): Rule<Value> {

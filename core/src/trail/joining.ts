@@ -45,8 +45,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     cooledAt:
       state.coolingSince === null ? moved.cooledAt : moved.coolingSince === null ? state.cooledAt : null,
     spell: state.spell ?? moved.spell,
-    lastGood:
-      state.lastGood && moved.lastGood && (state.lastGood.at <= moved.lastGood.at ? state : moved).lastGood,
+    ...worseRead(state, moved),
     rescues: Math.max(state.rescues, moved.rescues),
     reheats: Math.max(state.reheats, moved.reheats),
     container: state.container &&
@@ -56,6 +55,16 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
       },
     labelled: false,
   };
+}
+
+/** Of the readings of both the one that is no good, if one is; else the older good one. */
+function worseRead(a: FoodState, b: FoodState): Pick<FoodState, 'lastReading' | 'lastGood'> {
+  const bad = [a, b].find(
+    ({ lastReading, lastGood }) => lastReading && (!lastGood || lastReading.at > lastGood.at),
+  );
+  if (bad) return { lastReading: bad.lastReading, lastGood: null };
+  const older = a.lastGood && b.lastGood && (a.lastGood.at <= b.lastGood.at ? a : b);
+  return { lastReading: older?.lastReading ?? null, lastGood: older?.lastGood ?? null };
 }
 
 const later = (a: number | null, b: number | null): number | null =>

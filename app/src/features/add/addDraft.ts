@@ -35,7 +35,7 @@ export const draftOf = (food: Food): AddDraft => ({
   kinds: [food.id],
   name: food.name,
   mass: '',
-  condition: food.rawStorage === null ? 'cooked' : 'fresh',
+  condition: food.cooking !== null && (food.rawStorage !== null || food.keepsWarm) ? 'fresh' : 'cooked',
   place: 'refrigerator',
   since: '0',
   sinceClock: '',

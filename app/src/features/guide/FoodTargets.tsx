@@ -40,12 +40,18 @@ function numbersOf(
 ): [string, Rule][] {
   const target = targetOf(kinds, rules);
   const raw = kindsOf(kinds).some(({ rawStorage }) => rawStorage !== null);
-  const [asRaw, asCooked] = [false, true].map((cooked) => storageOf({ ...kinds, cooked }, rules));
+  const [asRaw, asCooked] = [false, true].map((cooked) => storageOf({ ...kinds, cooked }, rules)) as [
+    ReturnType<typeof storageOf>,
+    ReturnType<typeof storageOf>,
+  ];
+  const freezer = (asRaw ?? asCooked)?.freezer;
   return [
     ...(target ? [['Cook to', target] as [string, Rule]] : []),
-    ...(raw ? [['Raw, refrigerator', asRaw!.refrigerator] as [string, Rule]] : []),
-    [raw ? 'Cooked, refrigerator' : 'Refrigerator', asCooked!.refrigerator],
-    ['Freezer', asRaw!.freezer],
+    ...(raw && asRaw ? [['Raw, refrigerator', asRaw.refrigerator] as [string, Rule]] : []),
+    ...(asCooked
+      ? [[raw ? 'Cooked, refrigerator' : 'Refrigerator', asCooked.refrigerator] as [string, Rule]]
+      : []),
+    ...(freezer ? [['Freezer', freezer] as [string, Rule]] : []),
   ];
 }
 

@@ -95,6 +95,11 @@ export const codeRules = ruleSet(
         source: 'food-code',
         note: 'The cooling marks rule on it instead.',
       },
+      rice: {
+        value: { kind: 'duration', limit: 'most', ms: 4 * HOUR_MS },
+        source: 'food-code',
+        note: 'As all food; its cooling marks come first.',
+      },
       fromRoom: {
         value: { kind: 'coolingMark', from: fahrenheit(70), to: fahrenheit(41), withinMs: 4 * HOUR_MS },
         source: 'food-code',

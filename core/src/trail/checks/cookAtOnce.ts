@@ -1,9 +1,12 @@
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
+import { mindsTheBand } from '../foodRules';
 import type { Check } from '../judge';
 
 /** Food thawed in water or by microwave is cooked at once (guidance §2, §11.13, §11.25). */
-export const cookAtOnceCheck: Check = ({ thaw, cook, cooked, place, stage }, { now, zone, rules }) => {
+export const cookAtOnceCheck: Check = (state, { now, zone, rules }) => {
+  const { thaw, cook, cooked, place, stage } = state;
+  if (!mindsTheBand(state)) return [];
   const from = thaw?.atOnceFrom ?? null;
   if (
     (cook && cook.startedAt >= (from ?? 0)) ||

@@ -12,7 +12,7 @@ export const daysCheck: Check = (state, context) => {
   if (state.frozenSince !== null || state.place === 'heat') return [];
   if (state.sealed) return [closedCan(state, context)];
   const lives = livesOf(state, context.rules);
-  if (!lives.length && state.cooked) return [forTaste(context)];
+  if (!lives.length) return [forTaste(context)];
   return lives.map((life) => {
     const endsAt = endOf(life, zonesOf(context));
     return endsAt === null ? unknownAge(state, life, context) : counted(state, life, endsAt, context);

@@ -1,5 +1,6 @@
 import { clockOf, moment } from '../../time';
 import { formatCeiling, formatDuration, formatTemperature } from '../../units';
+import { mindsTheBand } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
 import type { FoodState, ThawState } from '../state';
 import { refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../thawing';
@@ -7,7 +8,7 @@ import { refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../th
 /** Food that is thawing: when it will be ready, and when its water wants changing (guidance §2). */
 export const thawingCheck: Check = (state, { now, zone, units, rules }) => {
   const { thaw, stage, place } = state;
-  if (!thaw || stage !== 'thawing') return [];
+  if (!thaw || stage !== 'thawing' || !mindsTheBand(state)) return [];
   const water = place === 'water' ? inWater(state, thaw, { now, zone, units, rules }) : null;
   if (water) return [water];
   if (place === 'heat') {
