@@ -1,7 +1,7 @@
 import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
 import { waterRule, widened, type RuleSet, type Span } from '../guidance';
-import { isStuffed, lifeAfterThaw, storageOf } from '../trail';
+import { endOf, isStuffed, lifeAfterThaw, storageOf } from '../trail';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
 import { cookSpan, thawSpan } from './spans';
 
@@ -14,6 +14,7 @@ export interface Obstacle {
     | 'notHomeToCook'
     | 'cookingAlreadyDue'
     | 'tooThick'
+    | 'tooMuchForMicrowave'
     | 'soldStuffed'
     | 'tooLongInWater'
     | 'onlyThinFromFrozen'
@@ -148,15 +149,21 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         ],
       };
     }
-    case 'microwave':
+    case 'microwave': {
+      const over = thaw!.slowMs - cookAtOnceMs;
+      const unsuited: Obstacle | undefined = !formById(form).thinEnoughForMicrowave
+        ? { why: 'tooThick', byMs: null }
+        : over > 0
+          ? { why: 'tooMuchForMicrowave', byMs: over }
+          : undefined;
       return {
         thaw,
         holdMs: cookAtOnceMs,
         attended: true,
-        obstacle:
-          stuffed ?? (formById(form).thinEnoughForMicrowave ? undefined : { why: 'tooThick', byMs: null }),
+        obstacle: stuffed ?? unsuited,
         ruleIds: [rules.thawing.cookAtOnce.id],
       };
+    }
     case 'fromFrozen':
       return {
         thaw,
@@ -203,12 +210,14 @@ function freshLife(kinds: Parameters<typeof lifeAfterThaw>[0], rules: RuleSet): 
 
 /** Whether raw food in the refrigerator still keeps until the oven. */
 function keeping(
-  { rule: { id }, highMs }: Keeps,
-  { since, useBy = null }: PlanInput,
+  keeps: Keeps,
+  { since, useBy = null, zone }: PlanInput,
   cookStartAt: number,
 ): Pick<Way, 'obstacle' | 'ruleIds'> {
+  const { id } = keeps.rule;
   if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [id] };
-  const over = cookStartAt - Math.min(since + highMs, useBy ?? Infinity);
+  const endsAt = endOf({ ...keeps, startedAt: since, pauses: [] }, [zone])!;
+  const over = cookStartAt - Math.min(endsAt, useBy ?? Infinity);
   return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [id] };
 }
 

@@ -64,6 +64,8 @@ export function obstacleWords(
       return `It must be on the heat at ${moment(cookStartAt, now, zone)}, when you are out or asleep${by ? `; ${by} too early` : ''}.`;
     case 'tooThick':
       return 'Too thick: the outside would cook before the middle thaws.';
+    case 'tooMuchForMicrowave':
+      return 'Too much at once: the outside would be warm before the middle thaws. Thaw it in parts.';
     case 'soldStuffed':
       return 'Frozen with its stuffing it is never thawed: cook it from frozen, by its label.';
     case 'tooLongInWater':

@@ -70,11 +70,13 @@ export function scheduleOf(state: FoodState, now: number, rules: RuleSet): Sched
     const waterAt = waterDueAt(state, rules);
     if (waterAt !== null && state.stage === 'thawing' && waterAt < thawStartAt + thaw.slowMs)
       add('changeWater', waterAt, null);
+    // What is thawed in water early lies there until it is nearly time: out of it, it is cooked at once.
+    const outAt = plan.method === 'coldWater' ? cookAt - rules.thawing.cookAtOnce.value.ms : 0;
     add(
       'checkThawed',
       thawStartAt + thaw.slowMs,
       state.thaw?.thawedAt ?? started?.startedAt ?? null,
-      thawStartAt + thaw.fastMs,
+      Math.max(thawStartAt + thaw.fastMs, outAt),
     );
   }
   if (food.roast)

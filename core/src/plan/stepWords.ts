@@ -33,6 +33,14 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
         tick: 'Water changed',
       };
     case 'checkThawed':
+      if (state.thaw?.method === 'coldWater') {
+        const atOnce = formatDuration(rules.thawing.cookAtOnce.value.ms);
+        return {
+          title: 'Feel for ice, then out of the water',
+          detail: `Thawed early, it stays in the water until ${atOnce} before it goes on.`,
+          tick: 'Thawed, out of the water',
+        };
+      }
       return {
         title: 'Feel for ice',
         detail: 'Flex it, or probe the centre. Still icy: finish it in cold water.',
