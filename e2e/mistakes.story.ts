@@ -45,7 +45,7 @@ test('leftovers after 2 h 10 min are thrown away, with the reason', async ({ kit
   await food('Red lentil soup, 4 litres');
   await ruling('Throw away');
   await expect(
-    page.getByText('It stood out of the cold for 2 h 10 min. The limit is 2 h in all.'),
+    page.getByText('It was out of heat and cold for 2 h 10 min. The limit is 2 h in all.'),
   ).toBeVisible();
   await expect(page.getByText('10 min over')).toBeVisible();
 

@@ -28,10 +28,13 @@ test('entries made while the server is away are kept through a reload and sent l
   await tap('It is on the heat');
   await page.getByLabel('Reading', { exact: true }).fill('75');
   await tap('Record');
+  await expect(page.getByText('Now read another piece.')).toBeVisible();
+  await page.getByLabel('Reading', { exact: true }).fill('76');
+  await tap('Record');
   await expect(page.getByText('Target met.')).toBeVisible();
-  await expect(page.getByText(/^2 entries to be sent\./)).toBeVisible();
+  await expect(page.getByText(/^3 entries to be sent\./)).toBeVisible();
   await page.reload();
-  await expect(page.getByText(/^2 entries to be sent\./)).toBeVisible();
+  await expect(page.getByText(/^3 entries to be sent\./)).toBeVisible();
   await page.unroute('**/api/events');
   await page.reload();
   await expect(page.getByText('Target met.')).toBeVisible();

@@ -113,6 +113,25 @@ describe('recording', () => {
     expect(trail.food.eventCount).toBe(2);
   });
 
+  it('refuses a correction that cannot be true, with the sentence why, and stores nothing of it', async () => {
+    const began = begin();
+    const thaw = event(foodId, began.at + 500, 'thawStarted', { method: 'refrigerator' });
+    await kitchen.ask('POST', '/api/events', { events: [began, thaw] });
+    const correct = (eventId: string, at: number) =>
+      kitchen.ask('POST', '/api/events', {
+        events: [event(foodId, household.clock.now, 'corrected', { eventId, at })],
+      });
+    const late = await correct(began.id, thaw.at + 1);
+    expect(late.status).toBe(422);
+    expect((await problemOf(late)).detail).toMatch(/^Something had happened to it by then\./);
+    const early = await correct(thaw.id, began.at - 1);
+    expect(early.status).toBe(422);
+    expect((await problemOf(early)).detail).toMatch(/^The food was not there yet\./);
+    const trail = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+    expect(trail.food.eventCount).toBe(2);
+    expect((await correct(began.id, thaw.at)).status).toBe(200);
+  });
+
   it('the same again changes nothing, and the first copy of an id stands', async () => {
     const first = begin();
     await kitchen.ask('POST', '/api/events', { events: [first] });

@@ -138,7 +138,7 @@ it('a plan that is followed to the minute ends in “fine” (guidance, §11.11,
         ruling.because,
       ]);
     }),
-    { numRuns: 400 },
+    { numRuns: 4 * (fc.readConfigureGlobal()?.numRuns ?? 100) },
   );
   // Every way was tried, or this shows nothing of it.
   expect([...made.keys()].sort()).toEqual([...methods].sort());

@@ -53,6 +53,7 @@ export function endOfPrintedDay(text: string, now: number, zone: string): number
   const typed = text.trim();
   const iso = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(typed);
   const short = /^(\d{1,2})[./ ](\d{1,2})\.?(?:[./ ]?(\d{4}))?$/.exec(typed);
+  if (!iso && !short) throw new TypedProblem('A date such as 2026-06-15.', text);
   const [year, month, day] = iso
     ? [Number(iso[1]), Number(iso[2]), Number(iso[3])]
     : [short?.[3] ? Number(short[3]) : null, Number(short?.[2]), Number(short?.[1])];

@@ -11,6 +11,7 @@ import {
   moment,
   parseClockTime,
   shortDay,
+  endOfPrintedDay,
 } from '.';
 import { TypedProblem } from '../units';
 
@@ -123,4 +124,21 @@ describe('the last time a clock showed', () => {
   });
   it('or else yesterday’s', () =>
     expect(lastAtClock(now, { hour: 17, minute: 1 }, 'UTC')).toBe(Date.UTC(2026, 5, 11, 17, 1)));
+});
+
+describe('a printed date', () => {
+  const december = Date.UTC(2026, 11, 20);
+  it.each([
+    ['2026-06-15', Date.UTC(2026, 5, 16) - 1],
+    ['15.6.2026', Date.UTC(2026, 5, 16) - 1],
+    ['15/6/2026', Date.UTC(2026, 5, 16) - 1],
+    ['24.12.', Date.UTC(2026, 11, 25) - 1],
+    ['18.12', Date.UTC(2026, 11, 19) - 1],
+    ['3.1.', Date.UTC(2027, 0, 4) - 1],
+  ])('%s is read to the end of its day', (text, at) =>
+    expect(endOfPrintedDay(text, december, 'UTC')).toBe(at),
+  );
+  it.each(['', 'soon', '31.2.', '2026-13-01', '15'])('%j is none', (text) =>
+    expect(() => endOfPrintedDay(text, december, 'UTC')).toThrow(TypedProblem),
+  );
 });

@@ -36,6 +36,7 @@ describe('food that comes in', () => {
       shelf: null,
       covered: false,
       sealed: false,
+      unopened: false,
       labelled: false,
       dividedFrom: null,
       cameAt: START,

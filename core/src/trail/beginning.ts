@@ -30,6 +30,7 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     shelf: null,
     covered: false,
     sealed: place === 'cupboard',
+    unopened: payload.unopened === true && payload.printed?.kind === 'useBy',
     labelled: false,
     dividedFrom: null,
     cameAt: at,

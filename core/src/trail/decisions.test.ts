@@ -568,6 +568,30 @@ const CASES: readonly Case[] = [
     { home: 'fine', code: 'fine' },
   ],
   [
+    '§11.32 closed it keeps to its use-by',
+    story(comes('hot-dogs', { unopened: true, printed: { kind: 'useBy', at: days(20) } })),
+    days(15),
+    { home: 'fine', code: 'fine', chain: 'fine' },
+  ],
+  [
+    '§11.32 opened it has its days',
+    story(
+      comes('hot-dogs', { unopened: true, printed: { kind: 'useBy', at: days(20) } }),
+      happened(days(2), 'opened'),
+    ),
+    days(10),
+    all('discard'),
+  ],
+  [
+    '§11.32 and never past the use-by',
+    story(
+      comes('hot-dogs', { unopened: true, printed: { kind: 'useBy', at: days(3) } }),
+      happened(days(2), 'opened'),
+    ),
+    days(3) + 1,
+    all('discard'),
+  ],
+  [
     '§11.32 best before speaks of taste',
     story(comes('milk', { printed: { kind: 'bestBefore', at: hours(1) } })),
     days(2),

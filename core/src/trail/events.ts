@@ -80,6 +80,8 @@ export const payloads = {
       /** Made here from ingredients at room temperature: it has to get cold. */
       fromRoom: z.literal(true).optional(),
       printed: printed.optional(),
+      /** In the maker's pack, closed: with a printed use-by its days begin when it is opened. */
+      unopened: z.literal(true).optional(),
       /** Fish in a pack without air. */
       withoutAir: z.literal(true).optional(),
       reheatedBefore: z.literal(true).optional(),

@@ -3,7 +3,7 @@ import { dividedFrom, newFood } from './beginning';
 import type { FoodEvent } from './events';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
-import { opened, stillSealed } from './sealed';
+import { opened, stillSealed, unpacked } from './sealed';
 import { begunBy, counting } from './spells';
 import { inOrder, isBeginning, settle } from './settling';
 import type { FoodState } from './state';
@@ -43,7 +43,8 @@ function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodStat
   const closed = stillSealed(state, event, rules);
   if (closed) return after(state, closed, event);
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
-  return after(state, counting(handle(asOf(state, event.at, rules), event, rules), event.at), event);
+  const found = unpacked(asOf(state, event.at, rules), event);
+  return after(state, counting(handle(found, event, rules), event.at), event);
 }
 
 const after = (before: FoodState, state: FoodState, { at, id }: FoodEvent): FoodState => ({

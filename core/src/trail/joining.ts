@@ -27,6 +27,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     withCooked: raw !== undefined && [state, moved].some(({ cooked, withCooked }) => cooked || withCooked),
     stage: raw?.stage ?? state.stage,
     cameAt: Math.min(state.cameAt, moved.cameAt),
+    unopened: false,
     heatFirst: state.heatFirst || moved.heatFirst,
     through: state.through && moved.through,
     outUnknown: state.outUnknown || moved.outUnknown,

@@ -23,6 +23,8 @@ export interface Life extends CountedDays {
 
 /** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
 export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
+  // Closed it keeps to its printed date; its days begin when it is opened.
+  if (state.unopened) return [];
   const own = livesAs(state, rules);
   return state.withCooked ? [...own, ...livesAs({ ...state, cooked: true }, rules)] : own;
 }

@@ -18,6 +18,21 @@ export function opened(state: FoodState, at: number): FoodState {
   return { ...out, exposures: openExposure(state.exposures, start) };
 }
 
+/** What is done with what is in a pack, so that somebody has opened it. */
+const OPENS: ReadonlySet<FoodEvent['type']> = new Set([
+  'opened',
+  'cookingStarted',
+  'served',
+  'putAway',
+  'dividedOff',
+  'joined',
+]);
+
+/** A pack is opened, said or not: its days begin. */
+export function unpacked(state: FoodState, { type, at }: FoodEvent): FoodState {
+  return state.unopened && OPENS.has(type) ? { ...state, unopened: false, daysFrom: at, pauses: [] } : state;
+}
+
 /** What happens to a can as it stands, whatever became of the air around it. */
 const LEAVES_CLOSED: ReadonlySet<FoodEvent['type']> = new Set([
   'dated',

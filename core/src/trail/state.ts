@@ -115,6 +115,8 @@ export interface FoodState {
   readonly covered: boolean;
   /** A can that was not opened yet. */
   readonly sealed: boolean;
+  /** In the maker's pack, closed, with a use-by on it. */
+  readonly unopened: boolean;
   readonly labelled: boolean;
   /** The food it was divided from, if any. */
   readonly dividedFrom: string | null;

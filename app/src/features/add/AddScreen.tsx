@@ -19,6 +19,7 @@ import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import {
   asksForAir,
+  asksForPack,
   asksForRoom,
   draftOf,
   draftOfOwn,
@@ -63,6 +64,10 @@ const PRINTED = [
   { value: 'none', label: 'None' },
   { value: 'useBy', label: 'Use by' },
   { value: 'bestBefore', label: 'Best before' },
+] as const;
+const PACK = [
+  { value: 'opened', label: 'Opened' },
+  { value: 'closed', label: 'Closed yet' },
 ] as const;
 const DAYS_BACK = [0, 1, 2, 3];
 
@@ -217,6 +222,14 @@ function AddForm({
           onChange={(printedDay) => set({ printedDay })}
           problem={problem('printedDay')}
           hint="Such as 2026-06-15, or 15.6."
+        />
+      )}
+      {asksForPack(draft) && (
+        <Choice
+          label="Its pack"
+          value={draft.unopened ? 'closed' : 'opened'}
+          onChange={(pack) => set({ unopened: pack === 'closed' })}
+          options={PACK}
         />
       )}
       <Words tone="soft">

@@ -42,6 +42,44 @@ describe('a food that comes into the stores', () => {
     expect(read({ reheated: true })).not.toMatchObject({ added: { reheatedBefore: true } });
   });
 
+  it('of a guest tells whether it came hot, and since when it was out', () => {
+    expect(read({ from: 'guest', outClock: '00:10' })).toMatchObject({
+      added: { from: 'guest', came: 'hot', outSince: expect.any(Number) },
+    });
+    expect(read({ from: 'delivery' })).toMatchObject({ added: { outSince: null } });
+    expect(read({ from: 'guest', outClock: 'late' })).toMatchObject({ field: 'outClock' });
+    expect(read({ from: 'guest' }, 'potato-salad')).toMatchObject({ added: { came: 'cold' } });
+    expect(read({})).not.toMatchObject({ added: { outSince: null } });
+  });
+
+  it('counts from the time of its day, where somebody says it', () => {
+    expect(read({ since: '1', sinceClock: '18:30' })).toMatchObject({
+      added: { since: Date.UTC(2026, 5, 11, 18, 30) },
+    });
+    expect(read({ since: '0', sinceClock: '23:59' })).toMatchObject({ field: 'sinceClock' });
+  });
+
+  it('has the date printed on it, to its end', () => {
+    expect(read({ printedKind: 'useBy', printedDay: '2026-06-15' })).toMatchObject({
+      added: { printed: { kind: 'useBy', at: Date.UTC(2026, 5, 16) - 1 } },
+    });
+    expect(read({ printedKind: 'bestBefore', printedDay: '3.1.2027' })).toMatchObject({
+      added: { printed: { kind: 'bestBefore', at: Date.UTC(2027, 0, 4) - 1 } },
+    });
+    expect(read({ printedKind: 'useBy', printedDay: 'soon' })).toMatchObject({ field: 'printedDay' });
+  });
+
+  it('is asked of its pack only where that matters', () => {
+    expect(read({ withoutAir: true, condition: 'frozen' }, 'trout-side')).toMatchObject({
+      added: { withoutAir: true },
+    });
+    expect(read({ withoutAir: true })).not.toMatchObject({ added: { withoutAir: true } });
+    expect(read({ fromRoom: true }, 'tuna-salad')).toMatchObject({ added: { fromRoom: true } });
+    const pack = { unopened: true, printedKind: 'useBy', printedDay: '2026-06-20' };
+    expect(read(pack, 'hot-dogs')).toMatchObject({ added: { unopened: true } });
+    expect(read({ unopened: true }, 'hot-dogs')).not.toMatchObject({ added: { unopened: true } });
+  });
+
   it('on the way home tells the season, and the bag', () => {
     expect(read({ place: 'car' }, 'chicken-thighs')).toMatchObject({
       added: { place: 'car', season: 'cool' },

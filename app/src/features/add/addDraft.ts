@@ -27,6 +27,8 @@ export interface AddDraft {
   readonly printedKind: 'none' | 'useBy' | 'bestBefore';
   readonly printedDay: string;
   readonly withoutAir: boolean;
+  /** In the maker's pack, closed yet. */
+  readonly unopened: boolean;
   /** On the way home in an insulated bag with frozen packs. */
   readonly bag: boolean;
 }
@@ -47,12 +49,17 @@ export const draftOf = (food: Food): AddDraft => ({
   printedKind: 'none',
   printedDay: '',
   withoutAir: false,
+  unopened: false,
   bag: false,
 });
 
 /** Whether to ask if fish is closed in a pack without air. */
 export const asksForAir = ({ kinds, condition }: Pick<AddDraft, 'kinds' | 'condition'>): boolean =>
   condition !== 'cooked' && kinds.some((id) => /^fish|^shellfish/.test(foodById(id).rawStorage ?? ''));
+
+/** Whether to ask if its pack was opened: closed it keeps to its use-by. */
+export const asksForPack = ({ kinds, printedKind }: Pick<AddDraft, 'kinds' | 'printedKind'>): boolean =>
+  printedKind === 'useBy' && kinds.length === 1 && foodById(kinds[0]!).packed === 'pack';
 
 /** Whether to ask if it was made from ingredients at room temperature. */
 export const asksForRoom = ({
@@ -134,6 +141,7 @@ export function readAdd(
       ...(asksForRoom(draft) && draft.fromRoom && { fromRoom: true as const }),
       ...(draft.printedKind !== 'none' &&
         'at' in printed && { printed: { kind: draft.printedKind, at: printed.at } }),
+      ...(asksForPack(draft) && draft.unopened && { unopened: true as const }),
       ...(asksForAir(draft) && draft.withoutAir && { withoutAir: true as const }),
     },
   };

@@ -139,6 +139,12 @@ function Cook({ food }: { readonly food: FoodState }) {
         autoFocus={onHeat && met === null}
       />
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
+      {!onHeat && (met === null || reheating) && (
+        <Button
+          label="It is in the microwave"
+          onPress={() => void recordNow(food, 'in the microwave', 'cookingStarted', { by: 'microwave' })}
+        />
+      )}
       {onHeat && met === null && target?.value.sign && !reheating && (
         <Button
           label={`No probe: ${target.value.sign}`}

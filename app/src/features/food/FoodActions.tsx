@@ -21,7 +21,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         Also
       </Heading>
       <View style={styles.row}>
-        {(food.sealed || food.withoutAir) && (
+        {(food.sealed || food.withoutAir || food.unopened) && (
           <Button label="Opened" onPress={() => void recordNow(food, 'opened', 'opened', {})} />
         )}
         {food.spell && place === 'freezer' && (

@@ -9,7 +9,7 @@ import type { FoodState } from '../state';
 
 /** How long the food keeps in the refrigerator, by its own history (guidance §6, §11.7–9). */
 export const daysCheck: Check = (state, context) => {
-  if (state.frozenSince !== null || state.place === 'heat') return [];
+  if (state.frozenSince !== null || state.place === 'heat' || state.unopened) return [];
   if (state.sealed) return [closedCan(state, context)];
   const lives = livesOf(state, context.rules);
   if (!lives.length) return [forTaste(context)];

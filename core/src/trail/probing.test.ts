@@ -1,0 +1,152 @@
+import { rulesOf } from '../guidance';
+import { fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
+import {
+  isDone,
+  isStuffed,
+  missingPlaces,
+  placeRead,
+  placesNeeded,
+  placesOf,
+  placesStanding,
+  type ProbePlace,
+  type ProbeReading,
+} from './probing';
+
+const food = (form: Parameters<typeof placeRead>[0]['form'], over: object = {}) => ({
+  foodKey: 'chicken-thighs',
+  parts: [] as string[],
+  massKg: 1,
+  form,
+  ...over,
+});
+const home = rulesOf('home');
+const reading = (
+  at: number,
+  f: number,
+  place: ProbePlace = 'thickest',
+  over: Partial<ProbeReading> = {},
+) => ({
+  at,
+  temperature: fahrenheit(f),
+  place,
+  onHeatSince: 0,
+  ...over,
+});
+const target = (...rows: [f: number, heldMs: number][]) => ({
+  kind: 'cookTarget' as const,
+  options: rows.map(([f, heldMs]) => ({ at: fahrenheit(f), heldMs })),
+  restMs: 0,
+});
+const passes = (readings: ProbeReading[], ...rows: [number, number][]) =>
+  placesStanding(readings, target(...rows)).map(({ place, passed }) => [place, passed]);
+
+describe('where a food is read', () => {
+  it('a bird in two places, stuffed in its stuffing too', () => {
+    expect(placesNeeded(food('wholeBird'), home)).toEqual({ count: 2, stuffing: false });
+    expect(placesNeeded(food('halfBird'), home).count).toBe(2);
+    expect(placesNeeded(food('wholeBird', { foodKey: 'turkey-stuffed' }), home)).toEqual({
+      count: 2,
+      stuffing: true,
+    });
+    expect(isStuffed(food('wholeBird', { parts: ['bread-stuffing'] }))).toBe(true);
+    expect(isStuffed(food('dish', { parts: ['bread-stuffing'] }))).toBe(false);
+    expect(placesOf(food('wholeBird', { foodKey: 'turkey-stuffed' }))).toEqual([
+      'breast',
+      'thigh',
+      'wingJoint',
+      'stuffing',
+    ]);
+  });
+
+  it('a joint over two kilograms, and several pieces, in two; all else in one', () => {
+    const count = (form: Parameters<typeof food>[0], massKg: number) =>
+      placesNeeded(food(form, { massKg }), home).count;
+    expect([count('boneInJoint', 2), count('boneInJoint', 2.01), count('bonelessJoint', 2.01)]).toEqual([
+      1, 2, 2,
+    ]);
+    expect([count('pieces', 0.1), count('fillet', 5), count('liquid', 5)]).toEqual([2, 1, 1]);
+  });
+
+  it('without a name it is the place that lags most', () => {
+    expect(placeRead(food('wholeBird'), undefined)).toBe('breast');
+    expect(placeRead(food('wholeBird'), 'thickest')).toBe('breast');
+    expect(placeRead(food('pieces'), undefined)).toBe('thickest');
+    expect(placeRead(food('dish'), 'thickest')).toBe('centre');
+    expect(placeRead(food('wholeBird'), 'thigh')).toBe('thigh');
+  });
+
+  it('what is missing is told', () => {
+    const standings = placesStanding([reading(1, 170, 'breast')], target([165, 0]));
+    const needed = { count: 2, stuffing: true };
+    expect(missingPlaces(standings, needed)).toBe(2);
+    expect(isDone(standings, needed)).toBe(false);
+    expect(isDone(standings, { count: 1, stuffing: false })).toBe(true);
+    expect(isDone([], { count: 1, stuffing: false })).toBe(false);
+    const stuffing = placesStanding([reading(1, 170, 'stuffing')], target([165, 0]));
+    expect(missingPlaces(stuffing, needed)).toBe(2);
+  });
+});
+
+describe('a place passes', () => {
+  it('on reaching the target, by its latest reading on the heat', () => {
+    expect(passes([reading(1, 165)], [165, 0])).toEqual([['thickest', true]]);
+    expect(passes([reading(1, 165), reading(2, 164.9)], [165, 0])).toEqual([['thickest', false]]);
+    expect(passes([reading(1, 165), reading(2, 150, 'thickest', { onHeatSince: null })], [165, 0])).toEqual([
+      ['thickest', true],
+    ]);
+  });
+
+  it('each for itself; the outside in the water is none', () => {
+    expect(passes([reading(1, 165), reading(2, 100, 'edge'), reading(3, 30, 'surface')], [165, 0])).toEqual([
+      ['thickest', true],
+      ['edge', false],
+    ]);
+  });
+
+  it('held, between readings no further apart than its own time', () => {
+    const held = 4 * MINUTE_MS;
+    const run = (...at: number[]) =>
+      passes(
+        at.map((minute) => reading(minute * MINUTE_MS, 145)),
+        [145, held],
+      );
+    expect(run(0, 4)).toEqual([['thickest', true]]);
+    expect(run(0, 3)).toEqual([['thickest', false]]);
+    expect(run(0, 4.5)).toEqual([['thickest', false]]);
+    expect(run(0, 4.5, 8)).toEqual([['thickest', false]]);
+    expect(run(0, 4.5, 8.5)).toEqual([['thickest', true]]);
+    expect(run(0, 2, 4)).toEqual([['thickest', true]]);
+  });
+
+  it('not across a time off the heat, nor off it', () => {
+    const off = (onHeatSince: number | null) =>
+      passes(
+        [reading(0, 145), reading(4 * MINUTE_MS, 145, 'thickest', { onHeatSince })],
+        [145, 4 * MINUTE_MS],
+      );
+    expect(off(0)).toEqual([['thickest', true]]);
+    expect(off(2 * MINUTE_MS)).toEqual([['thickest', false]]);
+    expect(off(null)).toEqual([['thickest', false]]);
+  });
+
+  it('by a thermometer that was watched, as far as it was on the heat', () => {
+    const watched = (watchedMs: number, onHeatSince = 0) =>
+      passes([reading(MINUTE_MS, 155, 'thickest', { watchedMs, onHeatSince })], [155, 17 * SECOND_MS]);
+    expect(watched(17 * SECOND_MS)).toEqual([['thickest', true]]);
+    expect(watched(16 * SECOND_MS)).toEqual([['thickest', false]]);
+    expect(watched(17 * SECOND_MS, MINUTE_MS - 16 * SECOND_MS)).toEqual([['thickest', false]]);
+  });
+
+  it('by one row alone: rows are not added up', () => {
+    const rows: [number, number][] = [
+      [150, MINUTE_MS],
+      [145, 3 * MINUTE_MS],
+    ];
+    expect(passes([reading(0, 150), reading(30 * SECOND_MS, 150), reading(MINUTE_MS, 149)], ...rows)).toEqual(
+      [['thickest', false]],
+    );
+    expect(passes([reading(0, 150), reading(MINUTE_MS, 149), reading(3 * MINUTE_MS, 145)], ...rows)).toEqual([
+      ['thickest', true],
+    ]);
+  });
+});
