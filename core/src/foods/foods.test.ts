@@ -23,6 +23,9 @@ describe('search', () => {
     ['prawns', 'shrimp'],
     ['chiken thigs', 'chicken-thighs'],
     ['saffron rice', 'cooked-rice'],
+    ['turkey stuffed', 'turkey-stuffed'],
+    ['cheese hard', 'hard-cheese'],
+    ['raw prawns', 'shrimp'],
   ])('finds %j', (text, id) =>
     expect(
       searchFoods(text)

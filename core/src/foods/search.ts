@@ -9,6 +9,7 @@ const index = new Fuse(catalogue, {
   ],
   threshold: 0.35,
   ignoreLocation: true,
+  includeScore: true,
 });
 
 /**
@@ -23,9 +24,20 @@ export function searchFoods(text: string): readonly Food[] {
   const known = found.get(wanted);
   if (known) return known;
   if (found.size >= MOST_KEPT) found.clear();
-  const foods = index.search(wanted).map(({ item }) => item);
+  const foods = byWords(wanted);
   found.set(wanted, foods);
   return foods;
+}
+
+/** Those that fit most of the words, in whatever order they are typed; of these the ones that fit best. */
+function byWords(wanted: string): readonly Food[] {
+  const fits = new Map<Food, { words: number; misfit: number }>();
+  for (const text of new Set([wanted, ...wanted.split(/\s+/)]))
+    for (const { item, score = 0 } of index.search(text)) {
+      const { words, misfit } = fits.get(item) ?? { words: 0, misfit: 0 };
+      fits.set(item, { words: words + 1, misfit: misfit + score });
+    }
+  return [...fits].sort(([, a], [, b]) => b.words - a.words || a.misfit - b.misfit).map(([food]) => food);
 }
 
 /** Screens ask the same again with every frame. */
