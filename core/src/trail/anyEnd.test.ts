@@ -24,24 +24,35 @@ describe('the end of whatever happens to a food (guidance §11.19–29)', () => 
   });
 
   it('a lower reading more on the heat never improves its ruling, but where one is asked for', () => {
+    const reading = fc.tuple(fc.nat(3), fc.integer({ min: 100, max: 200 }));
     fc.assert(
-      fc.property(anyLife, anyGuidance, later, fc.nat(120), fc.nat(9), (events, guidance, wait, f, which) => {
-        const state = stateOf(events, guidance);
-        fc.pre(state.place === 'heat' && state.cook !== null);
-        const lowest = Math.min(...state.cook!.readings.map(({ temperature }) => temperature.value), f + 32);
-        const places = placesOf(state);
-        const place = places[which % places.length]!;
-        const last = endOf(events) + 1;
-        const lower = [...events, read(last, lowest, 'F', { place })];
-        for (const more of [[], [happened(last + MINUTE_MS, 'offHeat')]]) {
-          const now = last + MINUTE_MS + wait;
-          const before = verdict([...events, ...more], now, { guidance });
-          if (before === 'cannotTell') continue;
-          expect(severity(verdict([...lower, ...more], now, { guidance }))).toBeGreaterThanOrEqual(
-            severity(before),
+      fc.property(
+        anyLife,
+        fc.array(reading, { maxLength: 4 }),
+        // Lower than any target there is.
+        fc.tuple(fc.nat(3), fc.integer({ min: 40, max: 130 })),
+        anyGuidance,
+        later,
+        (life, readings, [which, below], guidance, wait) => {
+          const places = placesOf(stateOf(life, guidance));
+          const put = endOf(life) + 1;
+          const told = readings.map(([place, f], i) =>
+            read(put + (i + 1) * MINUTE_MS, f, 'F', { place: places[place % places.length]! }),
           );
-        }
-      }),
+          const events = [...life, happened(put, 'cookingStarted'), ...told];
+          const last = endOf(events) + 1;
+          const lowest = Math.min(...readings.map(([, f]) => f), below);
+          const lower = read(last, lowest - 1, 'F', { place: places[which % places.length]! });
+          for (const more of [[], [happened(last + MINUTE_MS, 'offHeat')]]) {
+            const now = last + MINUTE_MS + wait;
+            const before = verdict([...events, ...more], now, { guidance });
+            if (before === 'cannotTell') continue;
+            expect(severity(verdict([...events, lower, ...more], now, { guidance }))).toBeGreaterThanOrEqual(
+              severity(before),
+            );
+          }
+        },
+      ),
     );
   });
 

@@ -49,8 +49,10 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     // Food bought frozen has used none of its days; food frozen at home has used those up to now.
     frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
     thaw: condition === 'thawed' ? newThaw('refrigerator', since ?? at, { thawedAt: since }) : null,
+    partFresh: false,
     cook: null,
     exposures: exposuresOf(event, { cooked, hot, outSince: typeof out === 'number' ? out : null }, rules),
+    pastSince: null,
     faults: [],
     closedCounts: [],
     chill: chillOf(event, hot, typeof out === 'number' ? out : at),

@@ -1,7 +1,7 @@
 import { coolingMs, type CoolingMark, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost, toMetres } from '../units';
 import { crossing, reachedAt } from './exposure';
-import type { FoodState, TrailReading } from './state';
+import type { Fault, FoodState, TrailReading } from './state';
 
 /** What readings said of one mark. */
 interface MarkSeen {
@@ -154,6 +154,14 @@ export function canRescue(state: FoodState, now: number, rules: RuleSet): boolea
   if (!chill || chill.fromRoom || rescues > 0 || !rules.cooling.rescue.value.yes) return false;
   const [first, second] = marksAt(chill, now, rules);
   return isLost(first) && second.status !== 'missed' && now <= rescueEndsAt(state, rules);
+}
+
+/** What a cooling that lost a mark leaves behind when it is broken off without being mended; null where it lost none. */
+export function coolingFault(chill: Chill, at: number, rules: RuleSet): Fault | null {
+  const lost = marksAt(chill, at, rules).filter(isLost);
+  if (!lost.length) return null;
+  const certain = lost.some(({ status }) => status === 'missed');
+  return { kind: 'coolingMissed', at, certain, ruleId: rules.cooling.firstMark.id };
 }
 
 /** Until when the reheat that mends a cooling has to be read: while its second mark runs, and before time out is over. */

@@ -65,8 +65,9 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   },
 
   thawed: (state, { at }, rules) => {
-    const { thaw } = state;
-    if (!thaw) return state;
+    const { thaw, stage } = state;
+    // Said again later it moves nothing on.
+    if (!thaw || stage !== 'thawing') return state;
     const out = thaw.method === 'refrigerator' ? state : goTo(state, 'counter', at, rules);
     return { ...out, stage: 'thawed', thaw: foundThawed(thaw, at) };
   },
@@ -77,12 +78,17 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
   reading: takeReading,
 
   signSeen: (state, { at }, rules) => {
-    const { cook, cooked } = state;
+    const { cook, cooked, place, stage } = state;
+    if (place !== 'heat' && stage !== 'resting') return state;
     if (!cook || !targetOf(state, rules)?.value.sign || cook.metAt !== null || cooked) return state;
     return settled({ ...state, cook: { ...cook, signAt: at } }, at, rules);
   },
 
-  offHeat: (state, { at }, rules) => ({ ...goTo(state, 'counter', at, rules), stage: 'resting' }),
+  offHeat: (state, { at }, rules) => {
+    // Off it already: a tap too many takes nothing out of the cold.
+    if (state.cook && state.cook.onHeatSince === null) return state;
+    return { ...goTo(state, 'counter', at, rules), stage: 'resting' };
+  },
 
   served: (state, { at }, rules) => ({ ...goTo(state, 'table', at, rules), stage: 'serving', servedAt: at }),
   airRead: (state, { at, payload }, rules) => withAir(state, at, payload.temperature, rules),

@@ -1,10 +1,10 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { canRescue, isLost, marksAt } from './chill';
+import { canRescue, coolingFault } from './chill';
 import type { FoodEvent } from './events';
 import { withCountsClosed } from './life';
 import { goTo, inTheCold, unfreeze } from './placing';
-import type { CookState, Fault, FoodState } from './state';
+import type { CookState, FoodState } from './state';
 import { aired } from './withoutAir';
 
 /**
@@ -74,12 +74,6 @@ function reheated(
   if (kind === 'rescue') return heated;
   const once = { ...heated, reheats: before.reheats + 1 };
   if (!chill || !rules.cooling.marksBind.value.yes) return once;
-  const lost = marksAt(chill, at, rules).filter(isLost);
-  const fault: Fault = {
-    kind: 'coolingMissed',
-    at,
-    certain: lost.some(({ status }) => status === 'missed'),
-    ruleId: rules.cooling.firstMark.id,
-  };
-  return lost.length ? { ...once, faults: [...once.faults, fault] } : once;
+  const fault = coolingFault(chill, at, rules);
+  return fault ? { ...once, faults: [...once.faults, fault] } : once;
 }

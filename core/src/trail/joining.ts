@@ -1,11 +1,13 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { marksAt, type Chill, type MarkStatus } from './chill';
-import { bandTime, type Exposure, type Ledger } from './exposure';
+import { chillLimit } from './chillAgain';
+import { bandTime, knownPast, type Exposure, type Ledger } from './exposure';
+import { bandLimit } from './foodRules';
 import { lifeAfterThaw } from './life';
 import { pausedMs } from './pauses';
 import { goTo } from './placing';
-import type { FoodState, Printed, ThawState } from './state';
+import { ledgerOf, type FoodState, type Printed, type ThawState } from './state';
 
 /**
  * Two foods put together: from here on it is as the worse of both in everything, and of every kind and part of both. Raw in
@@ -37,8 +39,10 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     daysFrom: older.daysFrom,
     pauses: older.pauses,
     thaw: worseThaw(state, moved, rules),
+    partFresh: state.partFresh || moved.partFresh || (state.thaw === null) !== (moved.thaw === null),
     cook: raw ? raw.cook : state.cook,
     exposures: [...worseOn('raw', state, moved, at), ...worseOn('cooked', state, moved, at)],
+    pastSince: earliest([state, moved].map((each) => pastSinceOf(each, at, rules))),
     faults: [...state.faults, ...moved.faults],
     closedCounts: [...state.closedCounts, ...moved.closedCounts],
     chill: worseChill(state.chill, moved.chill, at, rules),
@@ -70,6 +74,18 @@ function worseRead(a: FoodState, b: FoodState): Pick<FoodState, 'lastReading' | 
 
 const later = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? (a ?? b) : Math.max(a, b);
+
+const earliest = (moments: readonly (number | null)[]): number | null => {
+  const known = moments.filter((moment) => moment !== null);
+  return known.length ? Math.min(...known) : null;
+};
+
+/** Since when a food was known to be past what may be chilled, certain or not. */
+function pastSinceOf(food: FoodState, at: number, rules: RuleSet): number | null {
+  const limitMs = Math.min(bandLimit(food, rules).value.ms, chillLimit(food, rules).ms);
+  const past = knownPast(food.exposures, ledgerOf(food), limitMs);
+  return earliest([food.pastSince, past !== null && past <= at ? past : null]);
+}
 
 /** The one whose days began first; one of unknown age before any. */
 function olderOf(a: FoodState, b: FoodState): FoodState {

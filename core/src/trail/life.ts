@@ -42,7 +42,8 @@ function livesAs(state: FoodState, rules: RuleSet): readonly Life[] {
   if (!state.thaw) return [plain];
 
   const life = lifeAfterThaw(state, state.thaw, rules);
-  return [{ ...life, startedAt: thawedAt(state, rules), pauses: [] }];
+  const afterThaw: Life = { ...life, startedAt: thawedAt(state, rules), pauses: [] };
+  return state.partFresh ? [plain, afterThaw] : [afterThaw];
 }
 
 /**

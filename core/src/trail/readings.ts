@@ -1,6 +1,6 @@
 import { coolingMs, stricter, type CookTarget, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost } from '../units';
-import { beginChill, chilled, rescueEndsAt } from './chill';
+import { beginChill, chilled, coolingFault, rescueEndsAt } from './chill';
 import type { FoodEvent } from './events';
 import {
   closeExposure,
@@ -82,12 +82,12 @@ const probeReading = (state: FoodState, cook: CookState, reading: TrailReading, 
 
 /** What the cook under way has to reach. */
 export function goalOf(state: FoodState, rules: RuleSet): CookTarget | null {
-  const { cook, cooked } = state;
+  const { cook } = state;
   if (!cook) return null;
   const rule = cook.kind === 'cook' ? targetOf(state, rules) : reheatTargetOf(state, rules);
   if (!rule) return null;
   // Cooked by microwave it reaches what that asks for besides, where it is raw animal food.
-  return cook.by === 'microwave' && !cooked && cook.kind === 'cook' && isAnimal(rule.id)
+  return cook.by === 'microwave' && cook.kind === 'cook' && isAnimal(rule.id)
     ? stricter(rule.value, rules.cooking.microwave.value)
     : rule.value;
 }
@@ -168,9 +168,15 @@ function heated(state: FoodState, at: number, rules: RuleSet): FoodState {
   if (!inTime) return state;
   const met: FoodState = { ...state, heatFirst: false, through: true, cook: { ...cook, metAt: at } };
   if (cook.kind !== 'rescue') return met;
-  return at <= rescueEndsAt({ ...state, chill: cook.heldChill }, rules)
-    ? { ...met, rescues: state.rescues + 1 }
-    : { ...met, reheats: state.reheats + 1 };
+  if (at <= rescueEndsAt({ ...state, chill: cook.heldChill }, rules))
+    return { ...met, rescues: state.rescues + 1 };
+  // Too late for that: it was its reheat, and what was missed stays missed.
+  const fault = coolingFault(cook.heldChill!, at, rules);
+  return {
+    ...met,
+    reheats: state.reheats + 1,
+    faults: fault ? [...met.faults, fault] : met.faults,
+  };
 }
 
 const standingAt = (cook: CookState, target: CookTarget, place: PlaceStanding['place']) =>

@@ -145,8 +145,12 @@ export interface FoodState {
   readonly pauses: readonly Pause[];
   readonly frozenSince: number | null;
   readonly thaw: ThawState | null;
+  /** Part of it was never frozen, so that its days from the beginning count beside those since thawing. */
+  readonly partFresh: boolean;
   readonly cook: CookState | null;
   readonly exposures: readonly Exposure[];
+  /** Of what was put together: since when either part was known to be too long out to be chilled; null where none was. */
+  readonly pastSince: number | null;
   readonly faults: readonly Fault[];
   readonly closedCounts: readonly ClosedCount[];
   /** Its cooling since it last left the heat. */

@@ -12,8 +12,9 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   const { rules, units, zone } = useKitchen(food);
   const { colors } = useLook();
   const standing = cookStanding(food, rules);
-  const { cook } = food;
-  if (!cook || !standing) return null;
+  const { cook, place, stage } = food;
+  // What was read of a cook days ago says nothing now.
+  if (!cook || !standing || (place !== 'heat' && stage !== 'resting')) return null;
   const met = cook.metAt !== null;
   const { standings, target, next } = standing;
   const low = standings.find(({ passed }) => !passed);
@@ -21,7 +22,15 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   if (!last && !met) return null;
   return (
     <View role="status" style={[styles.box, { borderLeftColor: met ? colors.rim : colors.hot }]}>
-      <Heading>{met ? 'Target met.' : low ? toGo() : `Now read ${PLACE_OF_PROBE[next!]}.`}</Heading>
+      <Heading>
+        {cook.fellAt !== null
+          ? 'It got below hot. Heat it through, or chill it.'
+          : met
+            ? 'Target met.'
+            : low
+              ? toGo()
+              : `Now read ${PLACE_OF_PROBE[next!]}.`}
+      </Heading>
       <Words tone="soft" tabular>
         {last
           ? `${capital(PLACE_OF_PROBE[last.place])} read ${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)}`

@@ -54,8 +54,8 @@ export const cooking: Draft<RuleSet['cooking']> = {
     vegetable: {
       title: 'Vegetables and grains held hot',
       value: reach(140),
-      source: 'danger-zone',
-      note: 'Follows from holding hot food.',
+      source: 'omtel',
+      note: 'The chart names none; it follows from holding hot food.',
     },
     kidneyBeans: {
       title: 'Dried kidney beans',

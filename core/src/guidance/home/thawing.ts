@@ -126,8 +126,8 @@ export const afterThaw: Draft<RuleSet['afterThaw']> = {
 export const afterThawCooked: Draft<RuleSet['afterThawCooked']> = {
   title: 'After thawing: cooked food',
   value: { kind: 'durations', lowMs: 21 * DAY_MS, highMs: 28 * DAY_MS },
-  source: 'cold-storage',
-  note: 'Its days go on where they stood when it was frozen; no row of the chart that freezes is longer than this.',
+  source: 'omtel',
+  note: 'The chart sets no limit of its own. Its days go on where they stood when it was frozen; no row of the chart that freezes is longer than this.',
 };
 
 export const refreezing: Draft<RuleSet['refreezing']> = {

@@ -36,23 +36,22 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
 
   if (certainMs > limitMs)
     return [thrownAway(`${stoodFor(exposures, certainMs)} The limit is ${limit} in all.`)];
+  const chill = chillLimit(state, rules);
+  // A question, and a "now" that rests on one, stand for as long as food may be out: then nobody can say.
+  const past = isPast(chill, allMs);
+  const knownAt = past || left < 0 ? knownPast(exposures, ledger, Math.min(limitMs, chill.ms)) : null;
+  const overdueAt = knownAt === null ? Infinity : Math.min(knownAt, state.pastSince ?? Infinity) + limitMs;
   if (left < 0) {
+    if (now > overdueAt) return [thrownAway(`Nobody could say in ${limit} how warm it was. ${NOBODY_KNOWS}`)];
     const askedAt = knownPast(exposures, ledger, limitMs)!;
-    if (now > askedAt + limitMs)
-      return [thrownAway(`Nobody could say in ${limit} how warm it was. ${NOBODY_KNOWS}`)];
     return [openQuestion(exposures, askedAt, reason, context)];
   }
-  const chill = chillLimit(state, rules);
   const noReturn = exposures.some(
     (each) => each.to === null && (each.runsOn || isEatenCold(each, state, chill)),
   );
-  const past = isPast(chill, allMs);
   // What was raw and is cooked now was used in time.
   if ((ledger === ledgerOf(state) || state.withCooked) && (past || noReturn)) {
-    const until =
-      runningFactor === null
-        ? knownPast(exposures, ledger, chill.ms)! + limitMs - chill.ms
-        : bandEndsAt(exposures, ledger, limitMs)!;
+    const until = Math.min(bandEndsAt(exposures, ledger, limitMs) ?? Infinity, overdueAt);
     if (now > until)
       return [thrownAway(`It was to be used by ${moment(until, now, zone)}, and was not kept.`)];
     const by = moment(until, now, zone);

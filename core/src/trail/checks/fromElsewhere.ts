@@ -3,6 +3,7 @@ import { formatTarget } from '../../units';
 import { bandEndsAt } from '../exposure';
 import { bandLimit, mindsTheBand, reheatTargetOf } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
+import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
 
 /** What a guest, a takeaway or a delivery brought: since when it was out, and whether it may be eaten as it is (§11.23). */
@@ -50,7 +51,7 @@ function beforeTheTable(state: FoodState, context: CheckContext): Finding[] {
   if (state.reheats === 0) {
     return [
       {
-        verdict: 'actBy',
+        verdict: inTheCold(state.place) ? 'fine' : 'actBy',
         until,
         headline: `Heat it to ${goal} before anybody eats it.`,
         because: 'It came from elsewhere, and nobody here knows how it was kept.',
