@@ -7,7 +7,7 @@ import {
   type PlacesNeeded,
   type ProbePlace,
 } from './probing';
-import { goalOf, needsOf } from './readings';
+import { goalOf, needsOf } from './cookReadings';
 import type { FoodState } from './state';
 
 /** How the cook of a food stands: what it has to reach, every place read, and what is still to be read. */

@@ -1,6 +1,6 @@
 import type { RuleSet } from '../guidance';
 import { placesStanding } from './probing';
-import { goalOf } from './readings';
+import { goalOf } from './cookReadings';
 import type { FoodState } from './state';
 
 /** Notes a fault when food goes into the cold with its cook not done, or not known to be: it is not kept to be finished. */

@@ -12,7 +12,7 @@ export * from './ruling';
 export * from './exposure';
 export * from './chill';
 export * from './chillAgain';
-export { goalOf, needsOf } from './readings';
+export { goalOf, needsOf } from './cookReadings';
 export * from './foodRules';
 export * from './thawing';
 export * from './sketch';

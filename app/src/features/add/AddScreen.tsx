@@ -19,7 +19,6 @@ import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import {
   asksForAir,
-  asksForPack,
   asksForRoom,
   draftOf,
   draftOfOwn,
@@ -29,7 +28,10 @@ import {
   type AddDraft,
   type AddField,
 } from './addDraft';
+import { YES_NO } from './formParts';
+import { Origin } from './Origin';
 import { kindNames } from './own';
+import { PrintedDate } from './PrintedDate';
 import { KeepOwn, OwnFoods } from './OwnFoods';
 
 const MOST_SHOWN = 7;
@@ -46,29 +48,6 @@ const PLACE_LABELS = {
   car: 'On the way home',
   cupboard: 'Cupboard, closed',
 };
-const FROM = [
-  { value: 'us', label: 'This kitchen' },
-  { value: 'guest', label: 'A guest' },
-  { value: 'takeaway', label: 'Takeaway' },
-  { value: 'delivery', label: 'Delivered' },
-] as const;
-const YES_NO = [
-  { value: 'no', label: 'No' },
-  { value: 'yes', label: 'Yes' },
-] as const;
-const HOT_COLD = [
-  { value: 'hot', label: 'Hot' },
-  { value: 'cold', label: 'Cold' },
-] as const;
-const PRINTED = [
-  { value: 'none', label: 'None' },
-  { value: 'useBy', label: 'Use by' },
-  { value: 'bestBefore', label: 'Best before' },
-] as const;
-const PACK = [
-  { value: 'opened', label: 'Opened' },
-  { value: 'closed', label: 'Closed yet' },
-] as const;
 const DAYS_BACK = [0, 1, 2, 3];
 
 /** Something comes into the stores: what it is ruled as, by whatever name, and since when it counts. */
@@ -174,25 +153,7 @@ function AddForm({
           hint="The time of that day, such as 18:30. Left empty it counts from midnight."
         />
       )}
-      <Choice label="From" value={draft.from} onChange={(from) => set({ from })} options={FROM} />
-      {draft.from !== 'us' && draft.condition === 'cooked' && (
-        <>
-          <Choice label="It came" value={draft.came} onChange={(came) => set({ came })} options={HOT_COLD} />
-          <Field
-            label={draft.came === 'hot' ? 'Off the heat there at' : 'Out of the cold there at'}
-            value={draft.outClock}
-            onChange={(outClock) => set({ outClock })}
-            problem={problem('outClock')}
-            hint="Its time counts from then. Empty, if nobody knows."
-          />
-          <Choice
-            label="Heated again before it came"
-            value={draft.reheated ? 'yes' : 'no'}
-            onChange={(answer) => set({ reheated: answer === 'yes' })}
-            options={YES_NO}
-          />
-        </>
-      )}
+      <Origin draft={draft} set={set} problem={problem} />
       {asksForRoom(draft) && (
         <Choice
           label="Just made, from things at room temperature"
@@ -209,29 +170,7 @@ function AddForm({
           options={YES_NO}
         />
       )}
-      <Choice
-        label="Date printed on it"
-        value={draft.printedKind}
-        onChange={(printedKind) => set({ printedKind })}
-        options={PRINTED}
-      />
-      {draft.printedKind !== 'none' && (
-        <Field
-          label="Printed date"
-          value={draft.printedDay}
-          onChange={(printedDay) => set({ printedDay })}
-          problem={problem('printedDay')}
-          hint="Such as 2026-06-15, or 15.6."
-        />
-      )}
-      {asksForPack(draft) && (
-        <Choice
-          label="Its pack"
-          value={draft.unopened ? 'closed' : 'opened'}
-          onChange={(pack) => set({ unopened: pack === 'closed' })}
-          options={PACK}
-        />
-      )}
+      <PrintedDate draft={draft} set={set} problem={problem} />
       <Words tone="soft">
         A mixed dish? Name what else is in it: it takes the strictest rule of each part.
       </Words>

@@ -2,7 +2,7 @@ import { clockOf } from '../../time';
 import { formatDuration } from '../../units';
 import { targetOf } from '../foodRules';
 import type { Check } from '../judge';
-import { goalOf } from '../readings';
+import { goalOf } from '../cookReadings';
 
 /** The rest that is part of a target: until it is over the food is not done (guidance §3). */
 export const restCheck: Check = (state, { now, zone, rules }) => {
