@@ -1,5 +1,6 @@
 import { foodById } from '../foods';
 import type { RuleSetId } from '../guidance';
+import { aloud, readsWell } from '../testing/aloud';
 import {
   days,
   GUIDANCES,
@@ -724,7 +725,9 @@ describe.each(Object.keys(GUIDANCES) as RuleSetId[])('under %s', (id) => {
     verdicts[id] ? [[decision, history, now, verdicts[id]] as const] : [],
   );
   it.each(told)('%s', (_decision, history, now, expected) => {
-    const { verdict, headline, because } = rule(history, now, { guidance: GUIDANCES[id] });
-    expect([verdict, headline, because]).toEqual([expected, headline, because]);
+    const ruling = rule(history, now, { guidance: GUIDANCES[id] });
+    expect(ruling.verdict).toBe(expected);
+    readsWell(ruling);
+    expect(aloud(ruling)).toMatchSnapshot();
   });
 });
