@@ -1,7 +1,9 @@
 import { rulesOf } from '../guidance';
 import {
+  at,
   cookedLamb,
   days,
+  GUIDANCES,
   happened,
   hours,
   leftovers,
@@ -13,8 +15,8 @@ import {
   START,
   stateOf,
 } from '../testing/story';
-import { HOUR_MS, MINUTE_MS } from '../units';
-import type { FoodEvent, FoodState } from '.';
+import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
+import { judge, type FoodEvent, type FoodState } from '.';
 import { worseOfBoth } from './joining';
 
 const rules = rulesOf('home');
@@ -32,6 +34,66 @@ describe('two foods put together', () => {
   it('weigh what both weigh, and their label is not theirs', () => {
     const labelled = [...soup, happened(hours(1), 'labelled')];
     expect(both(labelled, [raw({ massKg: 0.5 })])).toMatchObject({ massKg: 1.5, labelled: false });
+  });
+
+  it('are of every kind and part of both: rice brings its day, sprouts what they carry (guidance §11.24)', () => {
+    const rice = [leftovers(START, 'cooked-rice')];
+    const sprouts = [leftovers(START, 'raw-sprouts')];
+    const ruled = (events: FoodEvent[], id: 'chain' | 'care', now: number) => {
+      const guidance = GUIDANCES[id];
+      const joined = worseOfBoth(stateOf(soup, guidance), stateOf(events, guidance), hours(1), rulesOf(id));
+      return judge(joined, at(now, { guidance }))!.verdict;
+    };
+    expect(both(soup, rice).parts).toEqual(['cooked-rice']);
+    expect(both(soup, soup).parts).toEqual([]);
+    expect(ruled(rice, 'chain', days(1))).toBe('actBy');
+    expect(ruled(rice, 'chain', days(1) + 1)).toBe('discard');
+    expect(ruled(soup, 'chain', days(1) + 1)).toBe('actBy');
+    expect(ruled(sprouts, 'care', hours(2))).toBe('discard');
+    expect(ruled(soup, 'care', hours(2))).toBe('fine');
+    // Cooked through, it hides nothing of what is put to it raw.
+    const stew = [...cookedLamb(START, 180), putAway(minutes(10))];
+    const care = GUIDANCES.care;
+    const mixed = worseOfBoth(stateOf(stew, care), stateOf(sprouts, care), hours(1), rulesOf('care'));
+    expect(judge(mixed, at(hours(2), { guidance: care }))!.verdict).toBe('discard');
+  });
+
+  it('keep the worse of every fact', () => {
+    const guest = [raw({ foodKey: 'lasagne', condition: 'cooked', from: 'guest', place: 'refrigerator' })];
+    eitherWay(soup, guest, { heatFirst: true, outUnknown: true });
+    const dated = (kind: 'useBy' | 'bestBefore', day: number) => [
+      raw({ foodKey: 'milk', condition: 'cooked', printed: { kind, at: days(day) } }),
+    ];
+    eitherWay(dated('useBy', 3), dated('useBy', 2), { printed: { kind: 'useBy', at: days(2) } });
+    eitherWay(dated('useBy', 3), dated('bestBefore', 2), { printed: { kind: 'useBy', at: days(3) } });
+    eitherWay(dated('useBy', 3), soup, { printed: { kind: 'useBy', at: days(3) } });
+    const good = [...soup, read(hours(2), 38)];
+    const warm = [...soup, read(hours(3), 60)];
+    eitherWay(good, warm, { lastGood: null, lastReading: { at: hours(3), temperature: fahrenheit(60) } });
+    eitherWay(good, [...soup, read(hours(4), 37)], {
+      lastGood: { at: hours(2), temperature: fahrenheit(38) },
+    });
+    eitherWay(soup, [raw()], { withCooked: true });
+    eitherWay(soup, soup, { withCooked: false });
+    const air = { withoutAir: true } as const;
+    eitherWay([raw({ foodKey: 'cod', form: 'fillet', ...air })], [raw()], air);
+  });
+
+  it('thaw as the one that is worse at it', () => {
+    const thawing = (from: number, method: 'refrigerator' | 'coldWater') => [
+      raw({ condition: 'frozen', place: 'freezer' }),
+      happened(from, 'thawStarted', { method }),
+      happened(from + HOUR_MS, 'thawed'),
+    ];
+    const kept = (from: number, method: 'refrigerator' | 'coldWater') => thawing(from, method);
+    const joined = both(kept(hours(1), 'coldWater'), kept(hours(3), 'coldWater'));
+    expect(joined.thaw).toMatchObject({ thawedAt: hours(2), atOnceFrom: hours(2) });
+    expect(both(kept(hours(1), 'refrigerator'), kept(hours(3), 'coldWater')).thaw).toMatchObject({
+      thawedAt: hours(2),
+      atOnceFrom: hours(4),
+    });
+    eitherWay(kept(hours(1), 'refrigerator'), [raw()], { partFresh: true });
+    eitherWay(kept(hours(1), 'refrigerator'), kept(hours(1), 'refrigerator'), { partFresh: false });
   });
 
   it('are raw when either is, and at its stage', () => {
