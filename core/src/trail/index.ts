@@ -20,6 +20,7 @@ export * from './eatNext';
 export * from './storeAir';
 export { uncontrolled } from './air';
 export * from './anothers';
+export { mayFreeze } from './freezing';
 export { inTheCold } from './placing';
 export { powerOffIn } from './power';
 export { endOf, lifeAfterThaw, livesOf, printedEnd } from './life';

@@ -1,6 +1,7 @@
-import { isHeated, runningExposure, type FoodState } from '@omtel/core/trail';
+import { isHeated, mayFreeze, runningExposure, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';
@@ -8,6 +9,7 @@ import { useRecord } from './useAct';
 
 /** All else that can happen to a food from where it is. */
 export function FoodActions({ food }: { readonly food: FoodState }) {
+  const { rules } = useKitchen(food);
   const recordNow = useRecord();
   const router = useRouter();
   const { place, stage, cooked, plan, foodId } = food;
@@ -39,7 +41,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         {cooked && stage === 'stored' && isHeated(food) && (
           <Button label="Heat it" onPress={() => open('cook')} />
         )}
-        {place === 'refrigerator' && (
+        {place === 'refrigerator' && mayFreeze(food, rules) && (
           <Button
             label="To the freezer"
             onPress={() => void recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}

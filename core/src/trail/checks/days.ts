@@ -1,7 +1,8 @@
-import { describeValue, type RuleSet } from '../../guidance';
+import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
-import { storageOf } from '../foodRules';
+import { kindsOf } from '../foodRules';
+import { mayFreeze } from '../freezing';
 import { zonesOf, type Check, type CheckContext, type Finding } from '../judge';
 import { endOf, livesOf, type Life } from '../life';
 import { pausedMs } from '../pauses';
@@ -87,15 +88,6 @@ function unknownAge(state: FoodState, { rule, highMs, pauses }: Life, context: C
   };
 }
 
-/** Whether freezing is offered: where the school allows it, and it is no leftover that was heated or frozen before. */
-function mayFreeze(state: FoodState, rules: RuleSet): boolean {
-  const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
-  if (state.reheats > 0 || storageOf(state, rules)?.freezer.value.range === null) return false;
-  if (state.cooked) return state.pauses.length === 0 || afterRefrigerator.value.yes;
-  if (!state.thaw) return true;
-  return (state.thaw.atOnceFrom === null ? afterRefrigerator : afterWaterOrMicrowave).value.yes;
-}
-
 function counted(
   state: FoodState,
   { rule, startedAt, lowMs, highMs, pauses }: Life,
@@ -108,6 +100,9 @@ function counted(
   const freezable = mayFreeze(state, rules);
   const use = `${state.cooked ? 'Eat' : 'Cook'}${freezable ? ' or freeze' : ''}`;
   const keeps = describeValue(rule.value, units);
+  // What is left of a can is kept in something else.
+  const outOf =
+    state.form === 'can' && kindsOf(state).some(({ packed }) => packed === 'can') ? ', out of the can' : '';
   const by = moment(deadline, now, zone);
   const left = deadline - now;
   const from = !state.cooked && state.thaw?.thawedAt === startedAt ? 'Thawed' : 'Counted from';
@@ -133,7 +128,7 @@ function counted(
       verdict: 'actBy',
       until: deadline,
       headline: `${use} by ${by}.`,
-      because: `It keeps ${keeps}, and ${highMs > DAY_MS ? 'its last day is' : 'the last hours are'} running.`,
+      because: `It keeps ${keeps}${outOf}, and ${highMs > DAY_MS ? 'its last day is' : 'the last hours are'} running.`,
       action,
       reason,
     };
@@ -142,7 +137,7 @@ function counted(
     verdict: 'fine',
     until: deadline,
     headline: `Keeps until ${by}.`,
-    because: `It keeps ${keeps}; aim for ${moment(aimBy, now, zone)}.`,
+    because: `It keeps ${keeps}${outOf}; aim for ${moment(aimBy, now, zone)}.`,
     action,
     reason,
   };
