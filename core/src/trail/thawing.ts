@@ -129,18 +129,20 @@ export function readInWater(
   const { thaw, exposures } = state;
   if (!thaw) return state;
   const { low } = rules.bands.growth.value;
+  // What was taken to count so far is counted anew from what is known now.
+  const known = exposures.filter(({ to, place }) => to !== null || place !== 'water');
   if (isAtMost(reading.temperature, low)) {
     if (!outside || thaw.warmFrom !== null) return state;
-    return {
-      ...state,
-      thaw: { ...thaw, surface: reading },
-      exposures: exposures.filter(({ to, place }) => to !== null || place !== 'water'),
-    };
+    return { ...state, thaw: { ...thaw, surface: reading }, exposures: known };
   }
   const warmFrom = thaw.surface
     ? crossing(thaw.surface, reading, low, bandLimit(state, rules).value.ms)
     : thaw.startedAt;
-  return { ...state, thaw: { ...thaw, warmFrom: Math.min(thaw.warmFrom ?? warmFrom, warmFrom) } };
+  return {
+    ...state,
+    thaw: { ...thaw, warmFrom: Math.min(thaw.warmFrom ?? warmFrom, warmFrom) },
+    exposures: known,
+  };
 }
 
 /** A microwave thaws for minutes: one that nobody ended was over when the food had to be cooked. */
