@@ -56,6 +56,7 @@ test('a dish a guest brought: since when it was out is asked, and it is heated b
   const { page, enter, tap, food, later, ruling } = kitchen;
   await enter();
   await putIn(kitchen, 'Lasagne', '1.2');
+  await page.getByLabel('Name', { exact: true }).fill('Neighbour’s lasagne');
   await choose(kitchen, 'Where it goes', 'Counter');
   await choose(kitchen, 'From', 'A guest');
   await page.getByLabel('Off the heat there at').fill('half past');
@@ -63,7 +64,7 @@ test('a dish a guest brought: since when it was out is asked, and it is heated b
   await expect(page.getByText('A time such as 19:00.')).toBeVisible();
   await page.getByLabel('Off the heat there at').fill('');
   await tap('Put it in');
-  await food('Lasagne');
+  await food('Neighbour’s lasagne');
   await ruling('Cannot tell');
   await expect(page.getByText('Cannot tell: when did it leave the heat there?').first()).toBeVisible();
   await page.getByLabel('Off the heat there at').fill('18:02');
