@@ -97,3 +97,16 @@ test('a printed use-by is never exceeded, and counts its days from the opening o
   await later(8 * 24 * 60);
   await ruling('Throw away');
 });
+
+test('what needs no cold keeps in the cupboard, and has no clock', async ({ kitchen }) => {
+  const { page, enter, tap, food, later, ruling } = kitchen;
+  await enter();
+  await putIn(kitchen, 'Jam', '0.4');
+  await choose(kitchen, 'Where it goes', 'Cupboard');
+  await tap('Put it in');
+  await later(30 * 24 * 60);
+  await food('Jam');
+  await ruling('Fine');
+  await expect(page.getByText('Keeps, for as long as it tastes.').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Heat it' })).toHaveCount(0);
+});

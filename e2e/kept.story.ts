@@ -33,7 +33,7 @@ test('a can keeps closed in the cupboard, and its days begin when it is opened',
   const { page, tap, enter, food, later, ruling } = kitchen;
   await enter();
   await into(kitchen, 'Beans, canned', '0.4');
-  await choose(kitchen, 'Where it goes', 'Cupboard, closed');
+  await choose(kitchen, 'Where it goes', 'Cupboard');
   await tap('Put it in');
   await later(20 * 24 * 60);
   await food('Beans, canned');

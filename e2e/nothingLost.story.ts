@@ -83,3 +83,16 @@ test('a broken cookie leads back to the door', async ({ kitchen }) => {
   await page.goto('/stores');
   await expect(page.getByRole('button', { name: 'Open the boatyard’s kitchen' })).toBeVisible();
 });
+
+test('a page that cannot be shown says so, and there is a way on', async ({ kitchen }) => {
+  const { page, enter } = kitchen;
+  await enter();
+  await page.route('**/api/foods', (route) => route.fulfill({ json: { foods: [{ state: {} }] } }));
+  await page.reload();
+  await expect(
+    page.getByText('This page could not be shown. Nothing that was recorded is lost.'),
+  ).toBeVisible();
+  await page.unroute('**/api/foods');
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+});

@@ -32,4 +32,8 @@ export function foodById(id: string): Food {
 /** Whether a kind of food comes in cans: unopened it keeps in the cupboard, and its days begin with the opening. */
 export const isCanned = (id: string): boolean => byId.get(id)?.packed === 'can';
 
+/** Whether it keeps in the cupboard as it comes: unopened cans, and what does not mind the time out of the cold. */
+export const keepsInCupboard = (kinds: readonly string[]): boolean =>
+  (kinds.length === 1 && isCanned(kinds[0]!)) || kinds.every((id) => byId.get(id)?.keepsWarm);
+
 export const isKnownFood = (id: string): boolean => byId.has(id);

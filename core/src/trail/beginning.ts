@@ -1,4 +1,4 @@
-import { foodById } from '../foods';
+import { foodById, isCanned } from '../foods';
 import type { RuleSet } from '../guidance';
 import { openInAir, unknownAir } from './air';
 import { beginChill, beginFromRoom } from './chill';
@@ -29,7 +29,7 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     placeSince: at,
     shelf: null,
     covered: false,
-    sealed: place === 'cupboard',
+    sealed: place === 'cupboard' && isCanned(foodKey),
     unopened: payload.unopened === true && payload.printed?.kind === 'useBy',
     labelled: false,
     dividedFrom: null,

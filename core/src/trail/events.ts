@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { formIds } from '../foods/schema';
-import { isCanned, isKnownFood } from '../foods/catalogue';
+import { isKnownFood, keepsInCupboard } from '../foods/catalogue';
 import { HEAVIEST_KG } from '../foods/forms';
 import { schools } from '../guidance/schema';
 import { coolingPlanSchema } from './coolingPlan';
@@ -67,7 +67,7 @@ export const payloads = {
       massKg,
       form: z.enum(formIds),
       condition: z.enum(['frozen', 'thawed', 'fresh', 'cooked']),
-      /** The cupboard is for unopened cans. */
+      /** The cupboard is for unopened cans, and for what needs no cold. */
       place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car']),
       ...carrying,
       since: instant.nullable(),
@@ -88,9 +88,9 @@ export const payloads = {
     })
     .strict()
     .refine(
-      ({ place, foodKey, parts = [] }) => place !== 'cupboard' || (isCanned(foodKey) && !parts.length),
+      ({ place, foodKey, parts = [] }) => place !== 'cupboard' || keepsInCupboard([foodKey, ...parts]),
       {
-        message: 'Only an unopened can keeps in the cupboard.',
+        message: 'Only unopened cans, and what needs no cold, keep in the cupboard.',
         path: ['place'],
       },
     ),

@@ -22,6 +22,7 @@ import {
   asksForRoom,
   draftOf,
   draftOfOwn,
+  isClosedCan,
   placeOf,
   placesFor,
   readAdd,
@@ -46,7 +47,7 @@ const PLACE_LABELS = {
   freezer: 'Freezer',
   counter: 'Counter',
   car: 'On the way home',
-  cupboard: 'Cupboard, closed',
+  cupboard: 'Cupboard',
 };
 const DAYS_BACK = [0, 1, 2, 3];
 
@@ -130,7 +131,7 @@ function AddForm({
           options={YES_NO}
         />
       )}
-      {place !== 'cupboard' && (
+      {!isClosedCan(draft.kinds, place) && (
         <Choice
           label={draft.condition === 'cooked' ? 'Cooked or opened' : 'Bought or thawed'}
           value={draft.since}
@@ -144,7 +145,7 @@ function AddForm({
           ]}
         />
       )}
-      {place !== 'cupboard' && draft.since !== 'unknown' && (
+      {!isClosedCan(draft.kinds, place) && draft.since !== 'unknown' && (
         <Field
           label="At"
           value={draft.sinceClock}

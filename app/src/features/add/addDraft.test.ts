@@ -93,6 +93,11 @@ describe('a food that comes into the stores', () => {
     expect(placesFor(can)).toContain('cupboard');
     expect(placesFor({ ...can, kinds: [...can.kinds, 'cooked-rice'] })).not.toContain('cupboard');
     expect(placesFor(draftOf(foodById('lasagne')))).not.toContain('cupboard');
+    // So does what needs no cold; and its days count, where it has any.
+    expect(placesFor(draftOf(foodById('dry-goods')))).toContain('cupboard');
+    expect(read({ place: 'cupboard', since: '1' }, 'butter')).toMatchObject({
+      added: { place: 'cupboard', since: Date.UTC(2026, 5, 11) },
+    });
     const result = read({ place: 'cupboard', since: '1' }, 'sardines-opened');
     expect(result).toMatchObject({ added: { place: 'cupboard', since: null } });
     expect(payloads.added.safeParse('added' in result && result.added).success).toBe(true);

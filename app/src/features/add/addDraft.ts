@@ -1,4 +1,4 @@
-import { foodById, isCanned, readMass, type Food, type OwnFood } from '@omtel/core/foods';
+import { foodById, isCanned, keepsInCupboard, readMass, type Food, type OwnFood } from '@omtel/core/foods';
 import { atClock, endOfPrintedDay, lastAtClock, parseClockTime } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
 import { massUnitOf, orProblem, TypedProblem, type UnitSystem } from '@omtel/core/units';
@@ -92,9 +92,13 @@ export function placesFor({
   condition,
 }: Pick<AddDraft, 'kinds' | 'condition'>): readonly Added['place'][] {
   if (condition === 'frozen') return ['freezer', 'car'];
-  const closed = kinds.length === 1 && condition === 'cooked' && isCanned(kinds[0]!);
-  return ['refrigerator', 'freezer', 'counter', 'car', ...(closed ? (['cupboard'] as const) : [])];
+  const dry = keepsInCupboard(kinds) && (condition === 'cooked' || !isCanned(kinds[0]!));
+  return ['refrigerator', 'freezer', 'counter', 'car', ...(dry ? (['cupboard'] as const) : [])];
 }
+
+/** Whether it is a can that is closed yet: no day of it counts. */
+export const isClosedCan = (kinds: readonly string[], place: Added['place']): boolean =>
+  place === 'cupboard' && isCanned(kinds[0]!);
 
 /** Where it goes: as chosen, or the first place that fits what was chosen since. */
 export function placeOf(draft: Pick<AddDraft, 'kinds' | 'condition' | 'place'>): Added['place'] {
@@ -149,12 +153,12 @@ export function readAdd(
 
 /** A day alone counts from its first minute; a can that is closed has no day to count from yet. */
 function sinceOf(
-  { since, sinceClock }: Pick<AddDraft, 'since' | 'sinceClock'>,
+  { kinds, since, sinceClock }: Pick<AddDraft, 'kinds' | 'since' | 'sinceClock'>,
   place: Added['place'],
   now: number,
   zone: string,
 ): number | null {
-  if (since === 'unknown' || place === 'cupboard') return null;
+  if (since === 'unknown' || isClosedCan(kinds, place)) return null;
   const clock = sinceClock.trim() === '' ? { hour: 0, minute: 0 } : parseClockTime(sinceClock);
   const at = atClock(now, -Number(since), clock, zone);
   if (at > now) throw new TypedProblem('That is still to come.', sinceClock);
