@@ -64,16 +64,13 @@ export function bandTime(exposures: readonly Exposure[], ledger: Ledger, now: nu
 
 /** The time that stretches cover together up to a moment, each minute once by the greatest of its factors, ms. */
 function covered(exposures: readonly Exposure[], now: number): number {
+  if (exposures.every(({ factor }) => factor === 1)) return union(exposures, now);
   let total = 0;
   let below = 0;
   // A minute that counts twice is one that counts once and once more: a union for each step of the factor.
   for (const level of [...new Set(exposures.map(({ factor }) => factor))].sort((a, b) => a - b)) {
-    total +=
-      (level - below) *
-      union(
-        exposures.filter(({ factor }) => factor >= level),
-        now,
-      );
+    const asMuch = exposures.filter(({ factor }) => factor >= level);
+    total += (level - below) * union(asMuch, now);
     below = level;
   }
   return total;
@@ -82,13 +79,19 @@ function covered(exposures: readonly Exposure[], now: number): number {
 function union(exposures: readonly Exposure[], now: number): number {
   let total = 0;
   let until = -Infinity;
-  for (const each of [...exposures].sort((a, b) => a.from - b.from)) {
+  for (const each of inOrder(exposures)) {
     const to = Math.min(endOf(each), now);
     if (to <= Math.max(until, each.from)) continue;
     total += to - Math.max(until, each.from);
     until = to;
   }
   return total;
+}
+
+/** By their beginning, as they nearly always stand already. */
+function inOrder(exposures: readonly Exposure[]): readonly Exposure[] {
+  const stand = exposures.every(({ from }, i) => i === 0 || exposures[i - 1]!.from <= from);
+  return stand ? exposures : [...exposures].sort((a, b) => a.from - b.from);
 }
 
 /**
@@ -135,6 +138,8 @@ export function closeExposure(
   at: number,
   ending: Ending,
 ): readonly Exposure[] {
+  // Most of what happens ends nothing.
+  if (exposures.every(({ to }) => to !== null && to <= at)) return exposures;
   const goesOn = ({ to, runsOn, readWarm }: Exposure) =>
     to === null && ending !== 'used' && (runsOn || (readWarm && ending === 'chilled'));
   return exposures

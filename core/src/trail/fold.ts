@@ -35,23 +35,19 @@ export function rulesOfFood(state: Pick<FoodState, 'guidedBy'>, guidance: Guidan
  * not be a correction or a choice of guidance: these need the whole history, by `foldTrail`.
  */
 export function foldEvent(state: FoodState, event: FoodEvent, guidance: Guidance): FoodState {
-  return foldUnder(state, event, rulesOfFood(state, guidance));
+  if (event.at === state.lastAt && state.lastIds.includes(event.id)) return state;
+  const lastIds = event.at === state.lastAt ? [...state.lastIds, event.id] : [event.id];
+  return { ...foldUnder(state, event, rulesOfFood(state, guidance)), lastAt: event.at, lastIds };
 }
 
+/** What an event makes of a food; the last moment it knows is noted by whoever folds. */
 function foldUnder(state: FoodState, event: FoodEvent, rules: RuleSet): FoodState {
-  if (event.at === state.lastAt && state.lastIds.includes(event.id)) return state;
   const closed = stillSealed(state, event, rules);
-  if (closed) return after(state, closed, event);
+  if (closed) return closed;
   const handle = handlers[event.type] as (s: FoodState, e: FoodEvent, r: RuleSet) => FoodState;
   const found = unpacked(asOf(state, event.at, rules), event);
-  return after(state, counting(handle(found, event, rules), event.at), event);
+  return counting(handle(found, event, rules), event.at);
 }
-
-const after = (before: FoodState, state: FoodState, { at, id }: FoodEvent): FoodState => ({
-  ...state,
-  lastAt: at,
-  lastIds: at === before.lastAt ? [...before.lastIds, id] : [id],
-});
 
 /** A food as whatever is done with it finds it. */
 const asOf = (state: FoodState, at: number, rules: RuleSet): FoodState =>
@@ -131,16 +127,19 @@ function foldUntil(
     throw new BrokenTrail('These events belong to different foods.');
   const start = begin.type === 'added' ? newFood(begin, rules) : portionOf(begin, rules, others);
   if (!start) return null;
-  return settled
+  const happened = settled
     .filter((event) => event !== begin)
-    .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event))
-    .reduce((state, event) => {
-      if (event.type !== 'joined') return foldUnder(state, event, rules);
-      const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
-      if (!other) return state;
-      const [into, put] = [state, other].map((each) => asOf(each, event.at, rules)) as [FoodState, FoodState];
-      return after(state, counting(worseOfBoth(into, put, event.at, rules), event.at), event);
-    }, start);
+    .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event));
+  const state = happened.reduce((state, event) => {
+    if (event.type !== 'joined') return foldUnder(state, event, rules);
+    const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
+    if (!other) return state;
+    const [into, put] = [state, other].map((each) => asOf(each, event.at, rules)) as [FoodState, FoodState];
+    return counting(worseOfBoth(into, put, event.at, rules), event.at);
+  }, start);
+  const lastAt = happened.at(-1)?.at ?? begin.at;
+  const lastIds = [begin, ...happened].filter(({ at }) => at === lastAt).map(({ id }) => id);
+  return { ...state, lastAt, lastIds };
 }
 
 function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {

@@ -112,9 +112,12 @@ describe('two foods put together', () => {
     const came = of(SOUP_ID, leftovers(days(-3), 'lentil-soup', days(-3)));
     const never = of(SOUP_ID, happened(hours(1), 'corrected', { eventId: came.id, withdrawn: true }));
     const others = new Map([[SOUP_ID, [came, never]]]);
-    expect(foldTrail([...batch, joined(hours(2))], PLAIN_GUIDANCE, others)).toEqual(
-      foldTrail(batch, PLAIN_GUIDANCE),
-    );
+    const put = joined(hours(2));
+    expect(foldTrail([...batch, put], PLAIN_GUIDANCE, others)).toEqual({
+      ...foldTrail(batch, PLAIN_GUIDANCE),
+      lastAt: put.at,
+      lastIds: [put.id],
+    });
   });
 
   it('of unknown age when one of them is', () => {

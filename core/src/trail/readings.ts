@@ -74,14 +74,14 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
 function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
   const limit = rules.bands.refrigerator.value.at;
   if (isAtMost(reading.temperature, limit)) {
+    const spell = runningExposure(state.exposures)?.spell;
     const cold: FoodState = {
       ...state,
       lastGood: reading,
       cooledAt: state.coolingSince === null ? null : (state.cooledAt ?? reading.at),
+      exposures: spell ? state.exposures : closeExposure(state.exposures, reading.at, 'settled'),
     };
-    return runningExposure(state.exposures)?.spell
-      ? settleSpell(cold, reading.at)
-      : { ...cold, exposures: closeExposure(state.exposures, reading.at, 'settled') };
+    return spell ? settleSpell(cold, reading.at) : cold;
   }
   const running = runningExposure(state.exposures);
   const coolingUntil = state.coolingSince === null ? state.placeSince : state.coolingSince + coolingMs(rules);
