@@ -1,10 +1,8 @@
-import type { PlaceStanding, ProbePlace } from '@omtel/core/trail';
-import { PLACE_LABELS } from '@omtel/core/trail';
+import { PLACE_LABELS, type PlaceStanding, type ProbePlace } from '@omtel/core/trail';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text } from 'react-native-svg';
-import { REACH } from '../../../ui/tokens';
 import { useLook } from '../../../ui/theme';
-import { fonts } from '../../../ui/tokens';
+import { fonts, REACH } from '../../../ui/tokens';
 import { figures, HEIGHT, WIDTH, type Figure, type FigureId, type Spot } from './figures';
 
 interface ProbeDrawingProps {
