@@ -2,6 +2,7 @@ import {
   DAY_MS,
   formatCeiling,
   formatDuration,
+  formatHold,
   formatMass,
   formatTarget,
   HOUR_MS,
@@ -45,7 +46,7 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
     }
     case 'cookTarget': {
       const option = value.options.map(
-        ({ at, heldMs }) => formatTarget(at, units) + (heldMs ? ` held ${formatDuration(heldMs)}` : ''),
+        ({ at, heldMs }) => formatTarget(at, units) + (heldMs ? ` held ${formatHold(heldMs)}` : ''),
       );
       const sign = value.sign ? `, or ${value.sign}` : '';
       return option.join(' or ') + sign + (value.restMs ? `, then rest ${formatDuration(value.restMs)}` : '');

@@ -6,6 +6,7 @@ export * from './thawTime';
 export * from './coolingTime';
 export * from './guidance';
 export * from './stricter';
+export * from './offers';
 export { ruleAt } from './tree';
 export { homeRules } from './home';
 export { codeRules } from './code';

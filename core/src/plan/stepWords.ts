@@ -84,7 +84,7 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
     case 'putAway':
       return {
         title: 'Leftovers into the refrigerator',
-        detail: `Shallow: ${formatLength(toMetres(rules.cooling.depth.value.most), units)} at most. They may go in warm.`,
+        detail: `${isStuffed(state) ? 'Stuffing out first. ' : ''}Shallow: ${formatLength(toMetres(rules.cooling.depth.value.most), units)} at most. They may go in warm.`,
         tick: 'Put leftovers away',
       };
   }
@@ -127,9 +127,13 @@ function startThaw(state: FoodState, units: UnitSystem, rules: RuleSet): StepWor
 
 function cookingDetail(state: FoodState): string {
   if (state.plan?.method === 'fromFrozen') return 'Straight from the freezer, in one go.';
-  return state.plan?.method === 'microwave' || state.plan?.method === 'coldWater'
-    ? 'At once, in one go.'
-    : 'In one go, no stopping half way.';
+  const how =
+    state.plan?.method === 'microwave' || state.plan?.method === 'coldWater'
+      ? 'At once, in one go.'
+      : 'In one go, no stopping half way.';
+  if (state.form !== 'wholeBird') return how;
+  const filled = isStuffed(state) ? ' Stuffing in just before.' : '';
+  return `Neck, giblets and packets out of both cavities.${filled} ${how}`;
 }
 
 function waterChanges(state: FoodState, rules: RuleSet): number {

@@ -28,16 +28,20 @@ export function chillLimit(state: FoodState, { bandTime, cooling }: RuleSet): Ch
 export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =>
   inclusive ? bandMs > ms : bandMs >= ms;
 
-/** Whether a stretch is that of cold food that is out to be eaten, where such food does not go back. */
+/** Whether a stretch is that of cold food that is out to be eaten, or that got warm in water, where such food does not go back. */
 export const isEatenCold = (
   { to, side, fromCold }: Exposure,
-  { place }: FoodState,
+  state: FoodState,
   { served }: ChillLimit,
 ): boolean =>
   to === null &&
-  (place === 'table' || place === 'outdoors') &&
+  (state.place === 'table' || state.place === 'outdoors' || isWarmedInWater(state)) &&
   (side === 'cold' || fromCold === true) &&
   !served;
+
+/** What is eaten as it is, thaws in water, and was read warm there (guidance §2). */
+export const isWarmedInWater = ({ place, cooked, thaw }: FoodState): boolean =>
+  place === 'water' && cooked && thaw !== null && thaw.warmFrom !== null;
 
 /** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
 export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {

@@ -14,7 +14,7 @@ import {
   rule,
   START,
 } from '../testing/story';
-import { celsius, fahrenheit, SECOND_MS } from '../units';
+import { celsius, fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
 import type { FoodEvent, Payload, Verdict } from '.';
 
 type Told = FoodEvent | readonly FoodEvent[];
@@ -60,6 +60,14 @@ const inWater = (running: boolean, ...told: readonly Told[]) =>
   story(
     frozenBag,
     happened(START, 'thawStarted', { method: 'coldWater', ...(running && { running: true as const }) }),
+    ...told,
+  );
+/** Soup frozen in a tub, in running water from START. */
+const frozenSoup = (...told: readonly Told[]) =>
+  story(
+    leftovers(days(-2), 'lentil-soup', days(-2)),
+    happened(days(-1), 'moved', { place: 'freezer' }),
+    happened(START, 'thawStarted', { method: 'coldWater', running: true }),
     ...told,
   );
 const guests = (foodKey: string, over: Partial<Payload<'added'>>, ...told: readonly Told[]) =>
@@ -408,6 +416,35 @@ const CASES: readonly Case[] = [
     ),
     days(2.1),
     all('discard'),
+  ],
+  [
+    '§2 ready-to-eat food read at 41 °F in the water',
+    frozenSoup(at(minutes(50), 'surface', 41)),
+    minutes(51),
+    { home: 'actBy', code: 'actBy' },
+  ],
+  [
+    '§2 ready-to-eat food never above 41 °F there',
+    frozenSoup(at(minutes(30), 'surface', 41), at(minutes(50), 'surface', 42)),
+    minutes(51),
+    { home: 'actBy', code: 'useNow', care: 'useNow' },
+  ],
+  [
+    '§2 minutes in water count with those it was out as cooked food',
+    story(
+      leftovers(hours(-1), 'lentil-soup', hours(-1)),
+      happened(minutes(10), 'moved', { place: 'counter' }),
+      happened(minutes(100), 'moved', { place: 'freezer' }),
+      happened(days(3), 'thawStarted', { method: 'coldWater' }),
+    ),
+    days(3) + 70 * MINUTE_MS,
+    { home: 'discard' },
+  ],
+  [
+    '§3 the rest is part of it',
+    story(comes('beef-steak'), onHeat(hours(1)), through(hours(1.2), 150), offHeat(hours(1.2))),
+    minutes(75) - SECOND_MS,
+    { home: 'actBy' },
   ],
   [
     '§3 by microwave, code: 165 °F everywhere',

@@ -108,7 +108,7 @@ export function withWaterCounted(state: FoodState, at: number, rules: RuleSet): 
     ...state,
     exposures: openExposure(
       state.exposures.filter((each) => each !== running),
-      { ledger: 'raw', from, place: 'water', side: 'cold', startFixed: true },
+      { ledger: ledgerOf(state), from, place: 'water', side: 'cold', startFixed: true },
     ),
   };
 }

@@ -30,3 +30,14 @@ export function formatDuration(durationMs: number): string {
 export function formatDurationUp(durationMs: number): string {
   return formatDuration(Math.ceil(Math.abs(durationMs) / MINUTE_MS) * MINUTE_MS);
 }
+
+/**
+ * How long a temperature is held: a rule's own time to the second, so that nobody holds it for less.
+ *
+ * @example formatHold(134_000) // '2 min 14 s'
+ */
+export function formatHold(durationMs: number): string {
+  const total = Math.ceil(durationMs / SECOND_MS) * SECOND_MS;
+  const seconds = (total % MINUTE_MS) / SECOND_MS;
+  return total > MINUTE_MS && seconds ? `${formatDuration(total)} ${seconds} s` : formatDuration(total);
+}

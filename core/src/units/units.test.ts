@@ -7,6 +7,7 @@ import {
   fahrenheit,
   formatDuration,
   formatDurationUp,
+  formatHold,
   formatMass,
   formatTarget,
   formatCeiling,
@@ -107,6 +108,9 @@ describe('display', () => {
   it('cuts what is left and rounds up what is needed', () => {
     expect(formatDuration(25 * 60_000 + 59_999)).toBe('25 min');
     expect(formatDurationUp(25 * 60_000 + 1)).toBe('26 min');
+    expect(formatHold(134_000)).toBe('2 min 14 s');
+    expect(formatHold(14_001)).toBe('15 s');
+    expect(formatHold(6_720_000)).toBe('1 h 52 min');
     expect(formatDuration(5_700_000)).toBe('1 h 35 min');
     expect(formatDuration(3 * 86_400_000)).toBe('3 d');
   });

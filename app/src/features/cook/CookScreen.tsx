@@ -8,7 +8,7 @@ import {
   type ProbePlace,
 } from '@omtel/core/trail';
 import { formById } from '@omtel/core/foods';
-import { capital, formatDuration, formatDurationUp, formatTarget } from '@omtel/core/units';
+import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -115,7 +115,7 @@ function Cook({ food }: { readonly food: FoodState }) {
           <Words size="numeral" face="display" tabular>
             {formatTarget(aim.at, units)}
           </Words>
-          {aim.heldMs > 0 && <Words>{`And hold it for ${formatDurationUp(aim.heldMs)}.`}</Words>}
+          {aim.heldMs > 0 && <Words>{`And hold it for ${formatHold(aim.heldMs)}.`}</Words>}
           {restMs > 0 && !reheating && <Words>{`Then rest at least ${formatDuration(restMs)}.`}</Words>}
           <Link href={`/guide/rule/${goal.id}` as never}>
             <Words size="small" tone="rim">

@@ -81,6 +81,7 @@ export function GuideScreen() {
       />
       {wanted === '' && (
         <View style={styles.doors}>
+          <Button label="How it is done" onPress={() => router.push('/guide/practice')} />
           <Button label="Where schools differ" onPress={() => router.push('/guide/differences')} />
           <Button label="Sources" onPress={() => router.push('/guide/sources')} />
           <Button label="What if: shape, weight, place" onPress={() => router.push('/guide/bench')} />

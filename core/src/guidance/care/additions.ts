@@ -23,7 +23,8 @@ const through: CookTarget = {
 const animal = cookingCategories.filter((category) => category !== 'vegetable' && category !== 'kidneyBeans');
 const cooked = (category: CookingCategory) => [category, { value: through, source }] as const;
 
-const LEFTOVERS: readonly StorageCategory[] = [
+/** What is kept as leftovers are. */
+export const LEFTOVERS: readonly StorageCategory[] = [
   'eggDishes',
   'gravyBroth',
   'soupsStews',

@@ -35,7 +35,7 @@ export const codeRules = ruleSet(
       chillAgain: {
         value: { kind: 'chillAgain', ms: 4 * HOUR_MS, inclusive: true, served: false },
         source: 'food-code',
-        note: 'Cold food put out to eat does not go back: it is used within the limit.',
+        note: 'Cold food put out to eat does not go back: it is used within the limit. Nor does ready-to-eat food that got warm in thawing water.',
       },
     },
     thawing: {
@@ -72,7 +72,7 @@ export const codeRules = ruleSet(
       depth: {
         value: { kind: 'depth', most: { value: 1, unit: 'in' } },
         source: 'service',
-        note: 'Practice: 1 in for thick food, 3 in for thin. Omtel takes the stricter.',
+        note: 'Practice: 1 in for thick food, 3 in for thin, joints of at most 4 lb. Omtel takes the stricter.',
       },
       firstMark: {
         value: { kind: 'coolingMark', from: fahrenheit(135), to: fahrenheit(70), withinMs: 2 * HOUR_MS },

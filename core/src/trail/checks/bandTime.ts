@@ -1,7 +1,7 @@
 import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
-import { chillLimit, isEatenCold, isPast } from '../chillAgain';
+import { chillLimit, isEatenCold, isPast, isWarmedInWater } from '../chillAgain';
 import { bandEndsAt, bandTime, knownPast, type Ledger } from '../exposure';
 import { bandLimit, mindsTheBand } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
@@ -64,7 +64,9 @@ function onLedger(ledger: Ledger, state: FoodState, context: CheckContext): read
           ? `${stoodFor(exposures, allMs, formatDuration)} That is too long to chill it again.`
           : state.thaw?.atOnceFrom && !state.cooked
             ? 'Thawed in water or by microwave, it is cooked at once or not at all.'
-            : 'It was put out to eat cold, and does not go back.',
+            : isWarmedInWater(state)
+              ? 'It got warm in the water, and does not go back.'
+              : 'It was put out to eat cold, and does not go back.',
         action: ledger === 'raw' ? { kind: 'cook', label: 'Cook' } : { kind: 'eat', label: 'Eaten' },
         reason: {
           ...reason,

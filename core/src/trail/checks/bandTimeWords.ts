@@ -148,9 +148,9 @@ export function runningWords(ledger: Ledger, state: FoodState, until: number, co
   }
   if (state.place === 'water')
     return {
-      headline: `Cook it or put it in the cold by ${by}.`,
+      headline: `${state.cooked ? 'Heat it' : 'Cook it'} or put it in the cold by ${by}.`,
       because: 'Its minutes in this water count as out of the cold.',
-      action: { kind: 'cook', label: 'Cook' },
+      action: { kind: 'cook', label: state.cooked ? 'Heat' : 'Cook' },
     };
   if (ledger === 'raw')
     return {

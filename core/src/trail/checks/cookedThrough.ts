@@ -1,6 +1,6 @@
 import type { CookTarget, Rule } from '../../guidance';
 import { moment } from '../../time';
-import { capital, formatDuration, formatTarget, formatTemperature } from '../../units';
+import { capital, formatHold, formatTarget, formatTemperature } from '../../units';
 import { bandEndsAt } from '../exposure';
 import { bandLimit, targetOf } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
@@ -40,7 +40,7 @@ function reasonOf({ rule, target, standings }: Asked, { units }: CheckContext): 
 
 const goalWords = ({ options }: CookTarget, units: CheckContext['units']): string => {
   const { at, heldMs } = options[0]!;
-  return `${formatTarget(at, units)}${heldMs ? ` for ${formatDuration(heldMs)}` : ''}`;
+  return `${formatTarget(at, units)}${heldMs ? ` for ${formatHold(heldMs)}` : ''}`;
 };
 
 /** The place to read next, such as 'the inner thigh'. */
