@@ -2,12 +2,14 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 const ROOT = join(__dirname, '..');
-/** The text of every test there is, by its file's name; what several rooms call alike stands together. */
+/** The text of every test there is, with the table it goes through, by its file's name; what is called alike stands together. */
 const tests = new Map<string, string>();
 for (const room of ['core', 'app', 'server'])
   for (const path of readdirSync(join(ROOT, room, 'src'), { recursive: true, encoding: 'utf8' })) {
-    const name = /([\w.]+\.test)\.tsx?$/.exec(path)?.[1];
-    if (name) tests.set(name, (tests.get(name) ?? '') + readFileSync(join(ROOT, room, 'src', path), 'utf8'));
+    const name = /(?:testing\/(\w+)|(\w+)\.test)\.tsx?$/.exec(path);
+    if (!name) continue;
+    const key = `${name[1] ?? name[2]}.test`;
+    tests.set(key, (tests.get(key) ?? '') + readFileSync(join(ROOT, room, 'src', path), 'utf8'));
   }
 const guidance = readFileSync(join(ROOT, 'docs/guidance.md'), 'utf8');
 const duties = guidance.split('\n').flatMap((line) => {

@@ -176,6 +176,29 @@ describe('recording', () => {
     expect(entries[0]!.foodName).toBe('Lamb');
   });
 
+  it('shows what was set right at its time, and what was taken back as that, until that is taken back too', async () => {
+    const { now } = household.clock;
+    const added = begin();
+    const [moved, opened] = [
+      event(foodId, now - 60_000, 'note', { text: 'a' }),
+      event(foodId, now, 'labelled', {}),
+    ];
+    const undo = event(foodId, now, 'corrected', { eventId: opened.id, withdrawn: true });
+    await kitchen.ask('POST', '/api/events', {
+      events: [added, moved, opened, event(foodId, now, 'corrected', { eventId: moved.id, at: now }), undo],
+    });
+    const log = async () =>
+      (await json<Log>(await kitchen.ask('GET', '/api/events'))).entries.filter(
+        (entry) => entry.event.foodId === foodId,
+      );
+    expect((await log()).find(({ event: { id } }) => id === moved.id)!.event.at).toBe(now);
+    expect((await log()).map(({ takenBack }) => takenBack ?? false).filter(Boolean)).toHaveLength(1);
+    expect((await log()).every(({ event: { type } }) => type !== 'corrected')).toBe(true);
+    const redo = event(foodId, now, 'corrected', { eventId: undo.id, withdrawn: true });
+    await kitchen.ask('POST', '/api/events', { events: [redo] });
+    expect((await log()).some(({ takenBack }) => takenBack)).toBe(false);
+  });
+
   it.each([
     ['weight 0', () => [{ ...begin(), payload: { ...begin().payload, massKg: 0 } }], 400],
     ['900 kg', () => [{ ...begin(), payload: { ...begin().payload, massKg: 900 } }], 400],

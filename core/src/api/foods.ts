@@ -27,10 +27,12 @@ export interface FoodTrail {
   readonly others: Readonly<Record<string, readonly FoodEvent[]>>;
 }
 
-/** An event with the name of the food it belongs to, for the log. */
+/** An event, at the time it was set right to, with the name of the food it belongs to, for the log. */
 export interface LogEntry {
   readonly event: FoodEvent;
   readonly foodName: string;
+  /** Somebody said that it did not happen. */
+  readonly takenBack?: true;
 }
 
 export interface Log {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { foodById } from '../foods';
 import { homeRules, PLAIN_GUIDANCE, ruleById } from '../guidance';
-import { METRIC, frozenLamb, happened, hours, read, readTwice, stateOf } from '../testing/story';
+import { METRIC, frozenLamb, happened, hours, planned, read, readTwice, stateOf } from '../testing/story';
 import { availableBetween, clockOf, type Availability } from '../time';
 import { HOUR_MS, MINUTE_MS, pounds, toKilograms } from '../units';
 import {
@@ -260,10 +260,6 @@ describe('comparing methods', () => {
 });
 
 describe('a plan under way', () => {
-  const serveAt = hours(50);
-  const cook = { cookFastMs: 160 * MINUTE_MS, cookSlowMs: 185 * MINUTE_MS, restMs: 20 * MINUTE_MS };
-  const planned = (method: 'refrigerator' | 'coldWater' = 'refrigerator', startBy = hours(14)) =>
-    happened(hours(1), 'planned', { method, serveAt, ...cook, startFrom: hours(1), startBy });
   const base = [frozenLamb(), planned()];
   const schedule = (events: Parameters<typeof stateOf>[0], now: number) =>
     scheduleOf(stateOf(events), now, homeRules)!;
@@ -288,7 +284,7 @@ describe('a plan under way', () => {
     const started = happened(hours(20), 'thawStarted', { method: 'refrigerator' });
     const late = schedule([...base, started], hours(21));
     expect(late.lateMs).toBeGreaterThan(0);
-    expect(late.serveAt).toBe(hours(20) + late.steps[1]!.at - hours(20) + cook.cookSlowMs + cook.restMs);
+    expect(late.serveAt).toBe(hours(20) + late.steps[1]!.at - hours(20) + (185 + 20) * MINUTE_MS);
   });
 
   it('offers what still makes it', () => {

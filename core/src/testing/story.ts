@@ -88,6 +88,21 @@ export const leftovers = (since: number | null, foodKey = 'lentil-soup', when = 
     since,
   });
 
+/** A plan for that lamb, made in the first hour: on the table at fifty. */
+export const planned = (
+  method: 'refrigerator' | 'coldWater' = 'refrigerator',
+  startBy = hours(14),
+): FoodEvent =>
+  happened(hours(1), 'planned', {
+    method,
+    serveAt: hours(50),
+    cookFastMs: 160 * MINUTE_MS,
+    cookSlowMs: 185 * MINUTE_MS,
+    restMs: 20 * MINUTE_MS,
+    startFrom: hours(1),
+    startBy,
+  });
+
 /** Frozen lamb, thawed in the refrigerator, put on the heat, read at `degreesF` and taken off at `offAt`. */
 export const cookedLamb = (offAt: number, degreesF = 150): FoodEvent[] => [
   frozenLamb(offAt - 60 * 60 * MINUTE_MS),

@@ -130,6 +130,11 @@ describe('thawing', () => {
     const water = [frozenLamb(), thaw(START, 'coldWater')];
     const changed = [...water, happened(minutes(20), 'waterChanged'), happened(minutes(40), 'waterChanged')];
     expect(stateOf(changed).thaw).toMatchObject({ changes: 2, lastChangeAt: minutes(40) });
+    expect(stateOf([...changed, happened(minutes(40) + 59_999, 'waterChanged')]).thaw).toMatchObject({
+      changes: 2,
+      lastChangeAt: minutes(40),
+    });
+    expect(stateOf([...changed, happened(minutes(41), 'waterChanged')]).thaw!.changes).toBe(3);
     expect(stateOf([soup, happened(hours(1), 'waterChanged')]).thaw).toBeNull();
   });
 

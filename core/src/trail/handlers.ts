@@ -1,5 +1,5 @@
 import type { RuleSet } from '../guidance';
-import { isAtLeast } from '../units';
+import { isAtLeast, MINUTE_MS } from '../units';
 import { unknownAir, withAir } from './air';
 import { withOutSince } from './beginning';
 import { withPartCook } from './cooking';
@@ -56,7 +56,9 @@ export const handlers: { [Type in EventType]: Handler<Type> } = {
 
   waterChanged: (state, { at }) => {
     const { thaw } = state;
-    return thaw ? { ...state, thaw: { ...thaw, lastChangeAt: at, changes: thaw.changes + 1 } } : state;
+    // Two within a minute are one; a sink does not fill sooner.
+    if (!thaw || at < thaw.lastChangeAt + MINUTE_MS) return state;
+    return { ...state, thaw: { ...thaw, lastChangeAt: at, changes: thaw.changes + 1 } };
   },
 
   waterRead: (state, { payload: { temperature } }) => {

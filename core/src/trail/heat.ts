@@ -2,6 +2,7 @@ import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { canRescue, coolingFault } from './chill';
 import type { FoodEvent } from './events';
+import { mindsTheBand } from './foodRules';
 import { withCountsClosed } from './life';
 import { goTo, inTheCold, unfreeze } from './placing';
 import type { CookState, FoodState } from './state';
@@ -73,7 +74,7 @@ function reheated(
   const heated: FoodState = { ...hot, stage: 'reheating', cook, cooling: null };
   if (kind === 'rescue') return heated;
   const once = { ...heated, reheats: before.reheats + 1 };
-  if (!chill || !rules.cooling.marksBind.value.yes) return once;
+  if (!chill || !rules.cooling.marksBind.value.yes || !mindsTheBand(before)) return once;
   const fault = coolingFault(chill, at, rules);
   return fault ? { ...once, faults: [...once.faults, fault] } : once;
 }

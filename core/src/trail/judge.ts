@@ -20,7 +20,7 @@ import { thawingCheck } from './checks/thawing';
 import { thermometerCheck } from './checks/thermometer';
 import { withoutAirCheck } from './checks/withoutAir';
 import { rulesOfFood } from './fold';
-import { severity, type ActionKind, type Reason, type Ruling, type Verdict } from './ruling';
+import { severity, type ActionKind, type Deadline, type Reason, type Ruling, type Verdict } from './ruling';
 import type { FoodState } from './state';
 import { throughTime } from './throughTime';
 
@@ -102,7 +102,17 @@ export function judge(state: FoodState, context: JudgeContext): Ruling | null {
     because: worst.because,
     action: worst.action,
     reasons: findings.map(({ reason }) => reason),
+    deadline: earliest(findings),
   };
+}
+
+function earliest(findings: readonly Finding[]): Deadline | null {
+  const due = findings.flatMap(({ verdict, until, headline, because, action }) =>
+    until !== null && (verdict === 'actBy' || verdict === 'useNow')
+      ? [{ at: until, headline, because, action }]
+      : [],
+  );
+  return due.sort((a, b) => a.at - b.at)[0] ?? null;
 }
 
 function worstFirst(a: Finding, b: Finding): number {
@@ -117,4 +127,5 @@ const NOTHING_KNOWN: Ruling = {
   because: 'No clock is running.',
   reasons: [],
   action: { kind: 'none', label: '' },
+  deadline: null,
 };

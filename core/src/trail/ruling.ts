@@ -23,6 +23,15 @@ export interface Reason {
   readonly ruleId: string;
 }
 
+/** A moment by which something has to be done, or the food gets worse than it is. */
+export interface Deadline {
+  /** Epoch ms. */
+  readonly at: number;
+  readonly headline: string;
+  readonly because: string;
+  readonly action: { readonly kind: ActionKind; readonly label: string };
+}
+
 export interface Ruling {
   readonly verdict: Verdict;
   /** The moment this ruling speaks of: the deadline, or until when it stands; null where there is none. */
@@ -33,6 +42,8 @@ export interface Ruling {
   readonly because: string;
   readonly reasons: readonly Reason[];
   readonly action: { readonly kind: ActionKind; readonly label: string };
+  /** The earliest moment of all its grounds by which something has to be done; null where no clock runs. */
+  readonly deadline: Deadline | null;
 }
 
 export const severity = (verdict: Verdict): number => verdicts.indexOf(verdict);

@@ -15,7 +15,7 @@ export const inOrder = (a: FoodEvent, b: FoodEvent): number => a.at - b.at || (a
  */
 export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
   const each = [...new Map(events.map((event) => [event.id, event])).values()];
-  const verdicts = verdictsOf(each);
+  const verdicts = setRight(each);
   const standing = each.filter((event) => event.type !== 'corrected' && !verdicts.get(event.id)?.withdrawn);
   const begin = standing.filter(isBeginning).sort(inOrder)[0];
   if (!begin) return standing.map((event) => movedTo(event, verdicts)).sort(inOrder);
@@ -43,7 +43,8 @@ const OF_WORDS: ReadonlySet<FoodEvent['type']> = new Set([
 
 type Verdicts = ReadonlyMap<string, { readonly at?: number; readonly withdrawn?: true }>;
 
-function verdictsOf(events: readonly FoodEvent[]): Verdicts {
+/** What the corrections among events say of others, by their ids: that they happened at another time, or not at all. */
+export function setRight(events: readonly FoodEvent[]): Verdicts {
   const corrections = events
     .filter((event): event is FoodEvent<'corrected'> => event.type === 'corrected')
     .sort((a, b) => (a.id < b.id ? 1 : -1));

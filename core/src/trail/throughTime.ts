@@ -1,6 +1,7 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { openExposure, runningExposure } from './exposure';
+import { mindsTheBand } from './foodRules';
 import type { CookState, FoodState } from './state';
 import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
@@ -59,6 +60,7 @@ function withCookUnread(state: FoodState, at: number, rules: RuleSet): FoodState
 function withoutReheat(state: FoodState, at: number, { reheating }: RuleSet): FoodState {
   const { cook, faults, place } = state;
   if (!cook || cook.kind === 'cook' || cook.metAt !== null || place === 'gone') return state;
+  if (!mindsTheBand(state)) return state;
   const overAt = cook.startedAt + reheating.within.value.ms;
   if (at <= overAt || faults.some((fault) => fault.kind === 'notReheated' && fault.at === overAt))
     return state;

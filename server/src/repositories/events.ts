@@ -64,10 +64,23 @@ export async function foodsOfEvents(
     .pluck('food_id');
 }
 
-/** The latest things that happened in a household, newest first. */
+/** What the corrections of foods say. */
+export async function correctionsOf(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId, type: 'corrected' })
+    .whereIn('food_id', [...foodIds]);
+  return rows.map(read);
+}
+
+/** The latest things that happened in a household, newest first; corrections are none of their own. */
 export async function latestEvents(db: Database, householdId: string, most: number): Promise<FoodEvent[]> {
   const rows = await db<Stored>('events')
     .where({ household_id: householdId })
+    .whereNot({ type: 'corrected' })
     .orderBy('at', 'desc')
     .orderBy('id', 'desc')
     .limit(most);

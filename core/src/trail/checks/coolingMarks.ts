@@ -2,7 +2,7 @@ import type { CoolingMark, Rule } from '../../guidance';
 import { moment } from '../../time';
 import { formatCeiling, formatDuration, formatTarget } from '../../units';
 import { canRescue, marksAt, marksOf, rescueEndsAt, type MarkStanding } from '../chill';
-import { bandLimit, reheatTargetOf } from '../foodRules';
+import { bandLimit, mindsTheBand, reheatTargetOf } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
 import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
@@ -12,6 +12,7 @@ export const coolingMarksCheck: Check = (state, context) => {
   const { chill, cooked, withCooked, place } = state;
   const { now, rules } = context;
   if (!chill || !(cooked || withCooked) || place === 'heat' || !rules.cooling.marksBind.value.yes) return [];
+  if (!mindsTheBand(state)) return [];
   const [first, second] = marksAt(chill, now, rules);
   const marks = marksOf(chill, rules);
   if (cooked && canRescue(state, now, rules)) return [rescue(marks.first.rule, first, state, context)];

@@ -54,11 +54,12 @@ function closedCan(state: FoodState, { rules, units, now, zone }: CheckContext):
   };
 }
 
-function unknownAge(state: FoodState, { rule, highMs, pauses }: Life, context: CheckContext): Finding {
+function unknownAge(state: FoodState, life: Life, context: CheckContext): Finding {
+  const { rule } = life;
   const { units, now, zone } = context;
   const done = state.cooked ? 'cooked or opened' : 'bought or thawed';
   // Known to the log for longer than it keeps, it is too old whatever it was before (guidance §11.27).
-  if (now > state.cameAt + pausedMs(pauses) + highMs) {
+  if (now > endOf({ ...life, startedAt: state.cameAt }, zonesOf(context))!) {
     return {
       verdict: 'discard',
       until: null,

@@ -1,15 +1,15 @@
 import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { formatTarget } from '../../units';
-import { isHeated, reheatTargetOf } from '../foodRules';
+import { isHeated, mindsTheBand, reheatTargetOf } from '../foodRules';
 import type { Check, Finding } from '../judge';
 import { inTheCold } from '../placing';
 
 /** Leftovers are heated once; what is left of them then is thrown away (guidance §7). */
 export const reheatCheck: Check = (state, { now, zone, units, rules }) => {
-  const { reheats, stage, cooked, sealed, place, cook } = state;
+  const { reheats, stage, cooked, place, cook } = state;
   // A leftover that was cooked into a new dish has used its one reheat.
-  if (sealed || (reheats === 0 && (!cooked || !isHeated(state)))) return [];
+  if (!mindsTheBand(state) || (reheats === 0 && (!cooked || !isHeated(state)))) return [];
   const { times, within } = rules.reheating;
   const target = reheatTargetOf(state, rules);
   const goal = formatTarget(target.value.options[0]!.at, units);

@@ -11,10 +11,13 @@ import { inTheCold } from '../placing';
 export const thermometerCheck: Check = (state, { now, zone, units, rules }) => {
   const { doubtful, cook, cooked, place } = state;
   if (!doubtful || (place === 'freezer' && !state.spell)) return [];
-  const unproven = cook !== null && !cooked && cook.metAt === null && place !== 'heat';
+  // What was read before it went on the heat says nothing of this cook.
+  const ofCook = cook !== null && doubtful.at >= cook.startedAt;
+  const unproven = ofCook && !cooked && cook.metAt === null && place !== 'heat';
   const warm = inTheCold(place) && !isAtMost(doubtful.temperature, rules.bands.refrigerator.value.at);
   const asked = unproven || warm;
-  const over = asked && now > doubtful.at + bandLimit(state, rules).value.ms;
+  const askedAt = unproven ? Math.max(doubtful.at, cook.offHeatAt ?? 0) : doubtful.at;
+  const over = asked && now > askedAt + bandLimit(state, rules).value.ms;
   const read = formatTemperature(doubtful.temperature, units);
   const rule = rules.thermometer.icePoint;
   return [

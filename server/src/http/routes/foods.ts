@@ -1,9 +1,10 @@
 import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { eventsOfFood, latestEvents } from '../../repositories/events';
-import { findFood, foodNames, listFoods } from '../../repositories/foods';
+import { eventsOfFood } from '../../repositories/events';
+import { findFood, listFoods } from '../../repositories/foods';
 import { lastingPowerCut } from '../../repositories/powerCuts';
 import { othersOf } from '../../services/histories';
+import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
 import type { Services } from '../app';
@@ -59,14 +60,7 @@ export function foodRoutes({ db, wall }: Services) {
         responses: answers(shaped<Log>('Log')),
       }),
       async (c) => {
-        const events = await latestEvents(db, c.var.householdId, MOST_LOGGED);
-        const names = await foodNames(db, c.var.householdId, [
-          ...new Set(events.map(({ foodId }) => foodId)),
-        ]);
-        return c.json(
-          { entries: events.map((event) => ({ event, foodName: names.get(event.foodId) ?? '' })) },
-          200,
-        );
+        return c.json({ entries: await logOf(db, c.var.householdId, MOST_LOGGED) }, 200);
       },
     )
     .openapi(
