@@ -66,8 +66,34 @@ test('a tick that was late is set right in place', async ({ kitchen }) => {
   await enter();
   await tap('Water changed: Side of trout');
   await expect(page.getByText('Side of trout: water changed, 19:02')).toBeVisible();
+  await tap('It was earlier');
   await tap('12 min ago');
   await expect(page.getByText('Side of trout: water changed, 18:50')).toBeVisible();
   await food('Side of trout');
   await expect(page.getByText('Change the water by 19:20.')).toBeVisible();
+});
+
+test('a second tap on the same place records nothing more, and an undo takes the one act back', async ({
+  kitchen,
+}) => {
+  const { page, enter, tap } = kitchen;
+  await enter();
+  const water = page.getByRole('button', { name: 'Water changed: Side of trout' }).first();
+  const { x, y, width, height } = (await water.boundingBox())!;
+  const place = [x + width / 2, y + height / 2] as const;
+  await page.mouse.dblclick(...place);
+  await page.mouse.click(...place);
+  await expect(page.getByText('Side of trout: water changed, 19:02')).toBeVisible();
+  const changes = async () => {
+    const { entries } = await (await page.request.get('/api/events')).json();
+    return entries.filter(
+      ({ event, takenBack }: { event: { type: string }; takenBack?: true }) =>
+        event.type === 'waterChanged' && !takenBack,
+    ).length;
+  };
+  // The story has one; this is the second, and the only one.
+  await expect.poll(changes).toBe(2);
+  await tap('Undo');
+  await expect(page.getByText('Taken back: Side of trout: water changed')).toBeVisible();
+  await expect.poll(changes).toBe(1);
 });

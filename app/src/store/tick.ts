@@ -1,18 +1,92 @@
+import type { FoodEvent } from '@omtel/core/trail';
+import { MINUTE_MS } from '@omtel/core/units';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
-/** The last thing recorded by one tap, for as long as it can be set right in place. */
+/** The last thing recorded, for as long as it can be set right in place. */
 export interface Tick {
-  readonly eventId: string;
-  readonly foodId: string;
+  readonly events: readonly Pick<FoodEvent, 'id' | 'foodId'>[];
   readonly what: string;
+  readonly at: number;
+  /** How far back it can be moved: to when its food came; null where it is no single act of a moment. */
+  readonly notBefore: number | null;
+  readonly takenBack?: true;
+}
+
+/** What was recorded of a food last, by what it says. */
+interface Recent {
+  readonly foodId: string;
+  readonly key: string;
+  readonly id: string;
   readonly at: number;
 }
 
+export interface TickState {
+  readonly shown: Tick | null;
+  readonly recent: readonly Recent[];
+}
+
+/** Said twice within this, the same act was meant once. */
+const REPEAT_MS = MINUTE_MS;
+
+/** What says something new each time it is said, even in the same words. */
+const SAID_ANEW: ReadonlySet<FoodEvent['type']> = new Set([
+  'added',
+  'reading',
+  'note',
+  'corrected',
+  'portioned',
+]);
+
+const keyOf = ({ type, payload }: FoodEvent): string => JSON.stringify([type, payload]);
+
+/** Whether an act was the last that was recorded of its foods, in the same words, less than a minute before. */
+export const isRepeated = ({ recent }: TickState, events: readonly FoodEvent[]): boolean =>
+  events.length > 0 &&
+  events.every(
+    (event) =>
+      !SAID_ANEW.has(event.type) &&
+      recent.some(
+        ({ foodId, key, at }) =>
+          foodId === event.foodId && key === keyOf(event) && Math.abs(event.at - at) < REPEAT_MS,
+      ),
+  );
+
+const initialState: TickState = { shown: null, recent: [] };
+
 export const tickSlice = createSlice({
   name: 'tick',
-  initialState: null as Tick | null,
+  initialState,
   reducers: {
-    ticked: (_state, { payload }: PayloadAction<Tick>) => payload,
-    settled: () => null,
+    /** Something is meant: said again it is the same. */
+    meant: ({ shown, recent }, { payload: events }: PayloadAction<readonly FoodEvent[]>) => ({
+      shown,
+      recent: [
+        ...recent.filter(({ foodId }) => events.every((event) => event.foodId !== foodId)),
+        ...events.map((event) => ({
+          foodId: event.foodId,
+          key: keyOf(event),
+          id: event.id,
+          at: event.at,
+        })),
+      ],
+    }),
+    /** It is kept. */
+    ticked: ({ recent }, { payload: shown }: PayloadAction<Tick>) => ({ shown, recent }),
+    /** It could not be kept: said again it is new. */
+    failed: ({ shown, recent }, { payload: events }: PayloadAction<readonly FoodEvent[]>) => ({
+      shown,
+      recent: recent.filter(({ id }) => !events.some((event) => event.id === id)),
+    }),
+    /** It was a while ago. */
+    movedTo: (state, { payload: at }: PayloadAction<number>) => ({
+      ...state,
+      shown: state.shown && { ...state.shown, at },
+    }),
+    /** It was not meant: said again it counts. */
+    takenBack: ({ shown, recent }) => ({
+      shown: shown && { ...shown, takenBack: true as const },
+      recent: recent.filter(({ id }) => !shown?.events.some((event) => event.id === id)),
+    }),
+    settled: (state) => ({ ...state, shown: null }),
   },
 });

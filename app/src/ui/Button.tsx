@@ -1,11 +1,13 @@
 import { StyleSheet } from 'react-native';
 import { Button as PaperButton } from 'react-native-paper';
+import { usePress } from './press';
 import { REACH } from './tokens';
 import { useLook } from './theme';
 
 interface ButtonProps {
   readonly label: string;
-  readonly onPress: () => void;
+  /** What it does; one that takes a while cannot be pressed again until it is done. */
+  readonly onPress: () => unknown;
   /** The one main action of a screen is filled; all others are outlined or plain. */
   readonly kind?: 'main' | 'other' | 'plain';
   readonly disabled?: boolean;
@@ -19,10 +21,11 @@ const MODES = { main: 'contained', other: 'outlined', plain: 'text' } as const;
 
 export function Button({ label, onPress, kind = 'other', disabled, busy, name, grow }: ButtonProps) {
   const { colors, sizes } = useLook();
+  const press = usePress(onPress);
   return (
     <PaperButton
       mode={MODES[kind]}
-      onPress={onPress}
+      onPress={press}
       disabled={disabled || busy}
       loading={busy}
       accessibilityLabel={name ?? label}

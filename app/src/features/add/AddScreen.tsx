@@ -5,7 +5,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { seasonNow } from '../../store/season';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
@@ -84,7 +85,9 @@ function AddForm({
   const add = async () => {
     setTried(true);
     if (!('added' in read)) return;
-    await dispatch(record(newEvent(uuid(), now, 'added', read.added)));
+    await dispatch(
+      act({ what: `${read.added.name}: put in`, events: [newEvent(uuid(), now, 'added', read.added)] }),
+    );
     router.replace('/stores');
   };
   return (
@@ -94,7 +97,7 @@ function AddForm({
       backTo="/stores"
       aside={<UnitSwitch />}
       rules
-      foot={<Button kind="main" grow label="Put it in" onPress={() => void add()} />}
+      foot={<Button kind="main" grow label="Put it in" onPress={add} />}
     >
       <Field
         label="Name"

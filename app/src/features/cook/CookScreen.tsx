@@ -59,9 +59,7 @@ function Cook({ food }: { readonly food: FoodState }) {
           grow
           disabled={resting}
           label={resting ? `Rest until ${clockOf(restedAt!, zone)}` : 'On the table'}
-          onPress={() =>
-            void recordNow(food, 'on the table', 'served', {}).then(() => router.replace('/now'))
-          }
+          onPress={() => recordNow(food, 'on the table', 'served', {}).then(() => router.replace('/now'))}
         />
       );
     if (onHeat && met !== null)
@@ -71,9 +69,9 @@ function Cook({ food }: { readonly food: FoodState }) {
           grow
           label={stage === 'reheating' ? 'On the table' : 'Off the heat'}
           onPress={() =>
-            void (stage === 'reheating'
+            stage === 'reheating'
               ? recordNow(food, 'on the table', 'served', {})
-              : recordNow(food, 'off the heat', 'offHeat', {}))
+              : recordNow(food, 'off the heat', 'offHeat', {})
           }
         />
       );
@@ -83,7 +81,7 @@ function Cook({ food }: { readonly food: FoodState }) {
           kind="main"
           grow
           label={cook ? 'Back on the heat' : 'It is on the heat'}
-          onPress={() => void recordNow(food, 'on the heat', 'cookingStarted', {})}
+          onPress={() => recordNow(food, 'on the heat', 'cookingStarted', {})}
         />
       );
     if (!onHeat && reheating)
@@ -92,7 +90,7 @@ function Cook({ food }: { readonly food: FoodState }) {
           kind="main"
           grow
           label="It is on the heat"
-          onPress={() => void recordNow(food, 'heating', 'cookingStarted', {})}
+          onPress={() => recordNow(food, 'heating', 'cookingStarted', {})}
         />
       );
     return undefined;
@@ -142,13 +140,13 @@ function Cook({ food }: { readonly food: FoodState }) {
       {!onHeat && (met === null || reheating) && (
         <Button
           label="It is in the microwave"
-          onPress={() => void recordNow(food, 'in the microwave', 'cookingStarted', { by: 'microwave' })}
+          onPress={() => recordNow(food, 'in the microwave', 'cookingStarted', { by: 'microwave' })}
         />
       )}
       {onHeat && met === null && target?.value.sign && !reheating && (
         <Button
           label={`No probe: ${target.value.sign}`}
-          onPress={() => void recordNow(food, 'done by its look', 'signSeen', {})}
+          onPress={() => recordNow(food, 'done by its look', 'signSeen', {})}
         />
       )}
     </Screen>

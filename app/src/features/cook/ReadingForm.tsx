@@ -92,7 +92,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
         />
       )}
       <View style={styles.unit}>
-        <Button label="Record" onPress={() => void submit()} />
+        <Button label="Record" onPress={submit} />
       </View>
     </View>
   );

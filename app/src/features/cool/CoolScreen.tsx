@@ -7,7 +7,8 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -93,7 +94,7 @@ function Cool({ food }: { readonly food: FoodState }) {
       first === 'refrigerator' || first === 'freezer'
         ? [newEvent(food.foodId, now, 'putAway', { place: first, portions: count, depthM: verdict.depthM })]
         : [];
-    await dispatch(record(...off, plan, ...away));
+    await dispatch(act({ what: `${food.name}: cooled this way`, events: [...off, plan, ...away] }));
     router.replace('/now');
   };
 
@@ -110,7 +111,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           grow
           disabled={!answer || !current}
           label="Cool it this way"
-          onPress={() => answer && void accept(answer)}
+          onPress={() => answer && accept(answer)}
         />
       }
     >

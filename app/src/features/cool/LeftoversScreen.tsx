@@ -14,7 +14,8 @@ import {
 import { Link, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -74,7 +75,13 @@ function Leftovers({ food }: { readonly food: FoodState }) {
     if (!('value' in depthM) || !('at' in off)) return;
     const putAway = newEvent(food.foodId, now, 'putAway', { place, portions, depthM: depthM.value });
     await dispatch(
-      record(...(onHeat && off.at !== null ? [newEvent(food.foodId, off.at, 'offHeat', {})] : []), putAway),
+      act({
+        what: `${food.name}: put away`,
+        events: [
+          ...(onHeat && off.at !== null ? [newEvent(food.foodId, off.at, 'offHeat', {})] : []),
+          putAway,
+        ],
+      }),
     );
     router.replace(`/food/${food.foodId}` as never);
   };
@@ -92,14 +99,14 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       rules
       foot={
         gone ? (
-          <Button kind="main" grow label="Throw away" onPress={() => void discard()} />
+          <Button kind="main" grow label="Throw away" onPress={discard} />
         ) : (
           <Button
             kind="main"
             grow
             disabled={!after}
             label={place === 'freezer' ? 'Into the freezer now' : 'Into the refrigerator now'}
-            onPress={() => void putAway()}
+            onPress={putAway}
           />
         )
       }

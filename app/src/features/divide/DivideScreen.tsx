@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useFoodsQuery } from '../../store/api';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -44,11 +45,14 @@ function Divide({ food }: { readonly food: FoodState }) {
     const portions = portionsOf(food, massKg);
     const moved = where !== 'stays' && where !== food.place;
     await dispatch(
-      record(
-        newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg, ...portions }),
-        newEvent(food.foodId, now, 'dividedOff', { to, massKg, ...portions }),
-        ...(moved ? [newEvent(to, now, 'moved', { place: where })] : []),
-      ),
+      act({
+        what: `${food.name}: ${named} divided off`,
+        events: [
+          newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg, ...portions }),
+          newEvent(food.foodId, now, 'dividedOff', { to, massKg, ...portions }),
+          ...(moved ? [newEvent(to, now, 'moved', { place: where })] : []),
+        ],
+      }),
     );
     router.replace('/stores');
   };
@@ -65,7 +69,7 @@ function Divide({ food }: { readonly food: FoodState }) {
           grow
           disabled={!share || !('massKg' in share) || named === ''}
           label="Divide off"
-          onPress={() => void divide()}
+          onPress={divide}
         />
       }
     >
@@ -111,10 +115,13 @@ function Combine({ food }: { readonly food: FoodState }) {
   if (same.length === 0) return null;
   const combine = async (other: FoodState) => {
     await dispatch(
-      record(
-        newEvent(food.foodId, now, 'joined', { with: other.foodId }),
-        newEvent(other.foodId, now, 'joinedTo', { into: food.foodId }),
-      ),
+      act({
+        what: `${other.name} put to ${food.name}`,
+        events: [
+          newEvent(food.foodId, now, 'joined', { with: other.foodId }),
+          newEvent(other.foodId, now, 'joinedTo', { into: food.foodId }),
+        ],
+      }),
     );
     router.replace(`/food/${food.foodId}` as never);
   };
@@ -128,7 +135,7 @@ function Combine({ food }: { readonly food: FoodState }) {
               {`${formatMass(other.massKg, units)} · ${placeWords(other.place)}`}
             </Words>
           </View>
-          <Button label="Combine" name={`Combine with ${other.name}`} onPress={() => void combine(other)} />
+          <Button label="Combine" name={`Combine with ${other.name}`} onPress={() => combine(other)} />
         </View>
       ))}
     </Rows>

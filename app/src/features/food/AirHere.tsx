@@ -32,9 +32,7 @@ export function AirHere({ food }: { readonly food: FoodState }) {
       {food.place !== 'outdoors' && (
         <Button
           label="Taken outdoors"
-          onPress={() =>
-            void recordNow(food, 'outdoors', 'moved', { place: 'outdoors', ...seasonNow(kitchen) })
-          }
+          onPress={() => recordNow(food, 'outdoors', 'moved', { place: 'outdoors', ...seasonNow(kitchen) })}
         />
       )}
     </View>

@@ -4,7 +4,8 @@ import { MINUTE_MS, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -33,8 +34,8 @@ export function Correct({ event, onDone }: CorrectProps) {
   const correction = (payload: { at?: number; withdrawn?: true }) =>
     newEvent(event.foodId, now, 'corrected', { eventId: event.id, ...payload });
   const correct = (payload: { at?: number; withdrawn?: true }) => {
-    void dispatch(record(correction(payload)));
     onDone();
+    return dispatch(act({ what: 'Set right', events: [correction(payload)] }));
   };
   const setTime = () => {
     const read = orProblem(() => {
@@ -45,10 +46,16 @@ export function Correct({ event, onDone }: CorrectProps) {
     else correct(read);
   };
   const give = (foodId: string) => {
-    void dispatch(
-      record(correction({ withdrawn: true }), newEvent(foodId, event.at, event.type, event.payload as never)),
-    );
     onDone();
+    return dispatch(
+      act({
+        what: 'Given to the other food',
+        events: [
+          correction({ withdrawn: true }),
+          newEvent(foodId, event.at, event.type, event.payload as never),
+        ],
+      }),
+    );
   };
   const foods = (data?.foods ?? []).map(({ state }) => state);
   const food = foods.find(({ foodId }) => foodId === event.foodId);

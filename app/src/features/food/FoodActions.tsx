@@ -24,10 +24,10 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
       </Heading>
       <View style={styles.row}>
         {(food.sealed || food.withoutAir || food.unopened) && (
-          <Button label="Opened" onPress={() => void recordNow(food, 'opened', 'opened', {})} />
+          <Button label="Opened" onPress={() => recordNow(food, 'opened', 'opened', {})} />
         )}
         {food.spell && place === 'freezer' && (
-          <Button label="Ice in it" onPress={() => void recordNow(food, 'ice in it', 'iceSeen', {})} />
+          <Button label="Ice in it" onPress={() => recordNow(food, 'ice in it', 'iceSeen', {})} />
         )}
         {(place !== 'freezer' || food.spell) && <Button label="Log a reading" onPress={() => open('cook')} />}
         {stage === 'thawing' && plan && <Button label="Still icy" onPress={() => open('icy')} />}
@@ -44,28 +44,28 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         {place === 'refrigerator' && mayFreeze(food, rules) && (
           <Button
             label="To the freezer"
-            onPress={() => void recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}
+            onPress={() => recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}
           />
         )}
         {place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold) && (
           <Button
             label="To the refrigerator"
-            onPress={() => void recordNow(food, 'to the refrigerator', 'moved', { place: 'refrigerator' })}
+            onPress={() => recordNow(food, 'to the refrigerator', 'moved', { place: 'refrigerator' })}
           />
         )}
         {place === 'refrigerator' && cooked && (
           <Button
             label="On the table"
-            onPress={() => void recordNow(food, 'on the table', 'moved', { place: 'table' })}
+            onPress={() => recordNow(food, 'on the table', 'moved', { place: 'table' })}
           />
         )}
-        {cooked && <Button label="Eaten" onPress={() => void recordNow(food, 'eaten', 'eaten', {})} />}
-        <Button label="Throw away" onPress={() => void recordNow(food, 'thrown away', 'discarded', {})} />
+        {cooked && <Button label="Eaten" onPress={() => recordNow(food, 'eaten', 'eaten', {})} />}
+        <Button label="Throw away" onPress={() => recordNow(food, 'thrown away', 'discarded', {})} />
         {plan && (
           <Button
             kind="plain"
             label="Drop the plan"
-            onPress={() => void recordNow(food, 'plan dropped', 'planDropped', {})}
+            onPress={() => recordNow(food, 'plan dropped', 'planDropped', {})}
           />
         )}
       </View>

@@ -35,7 +35,7 @@ export function NoteDegrees({ label, button, onNote }: NoteDegreesProps) {
         problem={problem}
         onSubmit={() => void note()}
       />
-      <Button label={button} disabled={text.trim() === ''} onPress={() => void note()} />
+      <Button label={button} disabled={text.trim() === ''} onPress={note} />
     </View>
   );
 }

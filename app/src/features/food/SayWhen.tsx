@@ -42,7 +42,7 @@ function SayOutSince({ food }: { readonly food: FoodState }) {
         <Button label="Say so" onPress={say} />
         <Button
           label="Nobody knows: throw away"
-          onPress={() => void recordNow(food, 'thrown away', 'discarded', {})}
+          onPress={() => recordNow(food, 'thrown away', 'discarded', {})}
         />
       </View>
     </View>
@@ -63,13 +63,13 @@ function SayDay({ food }: { readonly food: FoodState }) {
             <Button
               key={days}
               label={capital(dayName(since, now, zone))}
-              onPress={() => void recordNow(food, 'dated', 'dated', { since })}
+              onPress={() => recordNow(food, 'dated', 'dated', { since })}
             />
           );
         })}
         <Button
           label="Nobody knows: throw away"
-          onPress={() => void recordNow(food, 'thrown away', 'discarded', {})}
+          onPress={() => recordNow(food, 'thrown away', 'discarded', {})}
         />
       </View>
     </View>

@@ -9,9 +9,9 @@ import {
 } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
-import { tickSlice } from '../../store/tick';
 import { nowOf } from '../../store/useKitchen';
 import { useHouseholdQuery } from '../../store/api';
 
@@ -21,22 +21,14 @@ export function useRecord() {
   const { data: household } = useHouseholdQuery();
   return useCallback(
     async <Type extends EventType>(
-      food: Pick<FoodState, 'foodId' | 'name'>,
+      food: Pick<FoodState, 'foodId' | 'name' | 'cameAt'>,
       what: string,
       type: Type,
       payload: Payload<Type>,
     ) => {
       if (!household) return;
       const event = newEvent(food.foodId, nowOf(household), type, payload);
-      await dispatch(record(event));
-      dispatch(
-        tickSlice.actions.ticked({
-          eventId: event.id,
-          foodId: food.foodId,
-          at: event.at,
-          what: `${food.name}: ${what}`,
-        }),
-      );
+      await dispatch(act({ what: `${food.name}: ${what}`, events: [event], notBefore: food.cameAt }));
     },
     [dispatch, household],
   );
@@ -66,32 +58,32 @@ export function useAct() {
               ? food.plan.method
               : 'refrigerator';
           const running = method === 'coldWater' && rulesOf(food).thawing.waterRunning.value.yes;
-          return void recordNow(food, 'thawing', 'thawStarted', {
+          return recordNow(food, 'thawing', 'thawStarted', {
             method,
             ...(running && { running: true as const }),
           });
         }
         case 'changeWater':
-          return void recordNow(food, 'water changed', 'waterChanged', {});
+          return recordNow(food, 'water changed', 'waterChanged', {});
         case 'checkThawed':
-          return void recordNow(food, 'thawed', 'thawed', {});
+          return recordNow(food, 'thawed', 'thawed', {});
         case 'ovenOn':
-          return void recordNow(food, 'oven on', 'ovenOn', ovenOnAs(food, rulesOf(food)));
+          return recordNow(food, 'oven on', 'ovenOn', ovenOnAs(food, rulesOf(food)));
         case 'startCooking':
-          return void recordNow(food, 'on the heat', 'cookingStarted', {});
+          return recordNow(food, 'on the heat', 'cookingStarted', {});
         case 'offHeat':
-          return void recordNow(food, 'off the heat', 'offHeat', {});
+          return recordNow(food, 'off the heat', 'offHeat', {});
         case 'serve':
-          return void recordNow(food, 'on the table', 'served', {});
+          return recordNow(food, 'on the table', 'served', {});
         case 'open':
-          return void recordNow(food, 'opened', 'opened', {});
+          return recordNow(food, 'opened', 'opened', {});
         case 'discard':
-          return void recordNow(food, 'thrown away', 'discarded', {});
+          return recordNow(food, 'thrown away', 'discarded', {});
         case 'eat':
-          return void recordNow(food, 'eaten', 'eaten', {});
+          return recordNow(food, 'eaten', 'eaten', {});
         case 'putAway':
           if (food.cooked) return open('leftovers');
-          return void recordNow(food, 'into the refrigerator', 'moved', { place: 'refrigerator' });
+          return recordNow(food, 'into the refrigerator', 'moved', { place: 'refrigerator' });
         case 'read':
         case 'cook':
         case 'heat':

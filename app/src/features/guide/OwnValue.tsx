@@ -56,7 +56,7 @@ export function OwnValue({ rule }: { readonly rule: Rule }) {
         {rule.own && (
           <Button
             label="Back to the rule"
-            onPress={() => void change({ guidance: { ...guidance, own: others } })}
+            onPress={() => change({ guidance: { ...guidance, own: others } })}
           />
         )}
       </View>

@@ -32,7 +32,7 @@ export function DemoClock() {
       <Words tone="soft">{longDay(now, zone)}</Words>
       <View style={styles.row}>
         {STEPS.map(({ label, ms }) => (
-          <Button key={label} label={`+ ${label}`} onPress={() => void move(household.clock.aheadMs + ms)} />
+          <Button key={label} label={`+ ${label}`} onPress={() => move(household.clock.aheadMs + ms)} />
         ))}
       </View>
       {error && (
@@ -40,7 +40,7 @@ export function DemoClock() {
           {sentenceOf(error)}
         </Words>
       )}
-      <Button kind="plain" busy={isLoading} label="Start the story again" onPress={() => void restart()} />
+      <Button kind="plain" busy={isLoading} label="Start the story again" onPress={restart} />
     </Panel>
   );
 }

@@ -83,7 +83,7 @@ export function HouseholdScreen() {
       />
       <WarmMonths months={settings.warmMonths} onChange={(warmMonths) => set({ warmMonths })} />
       <HomeAndAwake availability={settings.availability} onChange={(availability) => set({ availability })} />
-      <Button label="Sign out" onPress={() => void leave()} />
+      <Button label="Sign out" onPress={leave} />
     </Screen>
   );
 }

@@ -33,7 +33,7 @@ function Label({ food }: { readonly food: FoodState }) {
         food.labelled ? 'It has one. Written again, it looks like this.' : 'Write this on the container'
       }
       backTo={`/food/${food.foodId}`}
-      foot={<Button kind="main" grow label="It is labelled" onPress={() => void done()} />}
+      foot={<Button kind="main" grow label="It is labelled" onPress={done} />}
     >
       <View
         role="group"

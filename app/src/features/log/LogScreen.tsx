@@ -1,21 +1,19 @@
 import type { LogEntry } from '@omtel/core/api';
 import { clockOf, dayName } from '@omtel/core/time';
-import { eventWords } from '@omtel/core/trail';
 import { Link } from 'expo-router';
-import { StyleSheet, View } from 'react-native';
 import { useLogQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
-import { space } from '../../ui/tokens';
+import { Entry } from '../food/Entry';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 
 /** What happened in the kitchen, newest first. */
 export function LogScreen() {
-  const { now, zone, units } = useKitchen();
+  const { now, zone } = useKitchen();
   const { data, error, refetch } = useLogQuery();
   const days = new Map<string, LogEntry[]>();
   for (const entry of data?.entries ?? []) {
@@ -31,18 +29,19 @@ export function LogScreen() {
       )}
       {[...days].map(([day, entries]) => (
         <Rows key={day} title={day}>
-          {entries.map(({ event, foodName }) => (
-            <View key={event.id} style={styles.line}>
-              <Words tabular tone="soft" style={styles.when}>
-                {clockOf(event.at, zone)}
-              </Words>
-              <View style={styles.what}>
-                <Words>{eventWords(event, { units, zone })}</Words>
-                <Link href={`/food/${event.foodId}` as never}>
-                  <Words tone="rim">{foodName}</Words>
-                </Link>
-              </View>
-            </View>
+          {entries.map(({ event, foodName, takenBack }) => (
+            <Entry
+              key={event.id}
+              event={event}
+              when={clockOf(event.at, zone)}
+              whenWidth={WHEN_WIDTH}
+              takenBack={takenBack}
+              open={!takenBack}
+            >
+              <Link href={`/food/${event.foodId}` as never}>
+                <Words tone="rim">{foodName}</Words>
+              </Link>
+            </Entry>
           ))}
         </Rows>
       ))}
@@ -50,8 +49,5 @@ export function LogScreen() {
   );
 }
 
-const styles = StyleSheet.create({
-  line: { flexDirection: 'row', gap: space.m },
-  when: { width: 56 },
-  what: { flex: 1, gap: 2 },
-});
+/** A clock time. */
+const WHEN_WIDTH = 56;

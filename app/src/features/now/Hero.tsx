@@ -12,10 +12,11 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useAct } from '../food/useAct';
 import { RescueNotice } from '../plan/RescueNotice';
+import { Line } from './Line';
 
 /** The next deadline, as a clock time and as what is left of it, with the one button that records it. */
 export function Hero({ item }: { readonly item: AgendaItem }) {
-  const { food, at, title, detail, tick, step, action, ruling } = item;
+  const { food, at, title, detail, tick, step, action, ruling, beneath } = item;
   const { now, zone } = useKitchen();
   const act = useAct();
   return (
@@ -43,7 +44,6 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
       )}
       <Heading>{title}</Heading>
       <Words>{detail}</Words>
-      <RescueNotice food={food} />
       <View style={styles.actions}>
         <Button
           kind="main"
@@ -56,6 +56,8 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
           <Button grow label="Log a reading" onPress={() => act(food, null, 'read')} />
         ) : null}
       </View>
+      {beneath && <Line food={food} line={beneath} verdict={ruling.verdict} beneath />}
+      <RescueNotice food={food} />
     </Panel>
   );
 }

@@ -64,11 +64,16 @@ export function NowScreen() {
   return <Split list={list} detail={first && <FoodScreen foodId={first.food.foodId} />} />;
 }
 
-/** Groups what is due under the names of their days; what waits for a decision comes last. */
+/** Groups what is due under the names of their days; what is thrown away before them, what waits for a decision after. */
 function byDay(items: readonly AgendaItem[], now: number, zone: string): [string, AgendaItem[]][] {
   const groups = new Map<string, AgendaItem[]>();
   for (const item of items) {
-    const day = item.at === null ? 'To settle' : capital(item.at < now ? 'now' : dayName(item.at, now, zone));
+    const day =
+      item.ruling.verdict === 'discard'
+        ? 'To throw away'
+        : item.at === null
+          ? 'To settle'
+          : capital(item.at < now ? 'now' : dayName(item.at, now, zone));
     groups.set(day, [...(groups.get(day) ?? []), item]);
   }
   return [...groups];

@@ -7,7 +7,8 @@ import { formatDurationUp, orProblem, parseNumber, toCelsius, type Problem } fro
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { newEvent, record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -104,7 +105,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
               newEvent(food.foodId, now, 'planned', { ...shared, method: 'fromFrozen' }),
               newEvent(food.foodId, now, 'cookingStarted', {}),
             ];
-    await dispatch(record(read, ...next));
+    await dispatch(act({ what: `${food.name}: still icy`, events: [read, ...next] }));
     router.replace('/now');
   };
 
@@ -139,7 +140,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
             <Words tone="soft">
               {`${way.thawMs > 0 ? `${formatDurationUp(way.thawMs)} to thaw, ` : ''}${formatDurationUp(way.cookMs)} to cook. ${WAY_WORDS[way.kind].how}`}
             </Words>
-            <Button label={WAY_WORDS[way.kind].take} onPress={() => void take(way)} />
+            <Button label={WAY_WORDS[way.kind].take} onPress={() => take(way)} />
           </View>
         ))}
       </Rows>

@@ -3,7 +3,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { record } from '../../store/outbox/record';
+import { act } from '../../store/outbox/act';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -45,7 +45,8 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
   const best = feasible.find((plan) => plan.method === method) ?? feasible[0] ?? null;
   const accept = async () => {
     if (!best || !inputs) return;
-    await dispatch(record(...acceptedEvents(chosen, draft, inputs, best, now)));
+    const events = acceptedEvents(chosen, draft, inputs, best, now);
+    await dispatch(act({ what: `${chosen.name}: planned`, events }));
     router.replace('/now');
   };
 
@@ -62,7 +63,7 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
           grow
           disabled={!best}
           label={best || !plans ? 'Plan it this way' : 'No way is left'}
-          onPress={() => void accept()}
+          onPress={accept}
         />
       }
     >

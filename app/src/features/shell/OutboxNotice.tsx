@@ -46,7 +46,7 @@ export function OutboxNotice() {
           <Words style={styles.words}>
             {`Not taken: “${eventWords(event, { units, zone })}”, ${clockOf(event.at, zone)}. ${sentence}`}
           </Words>
-          <Button kind="plain" label="Drop it" onPress={() => void dispatch(dropEntry(id))} />
+          <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />
         </Strip>
       ))}
     </>

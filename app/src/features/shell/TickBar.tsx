@@ -1,62 +1,121 @@
 import { clockOf } from '@omtel/core/time';
 import { MINUTE_MS } from '@omtel/core/units';
-import { useEffect } from 'react';
-import { StyleSheet, View } from 'react-native';
+import X from 'lucide-react-native/icons/x';
+import { useEffect, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { newEvent, record } from '../../store/outbox/record';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { tickSlice } from '../../store/tick';
+import { tickSlice, type Tick } from '../../store/tick';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { space } from '../../ui/tokens';
+import { pressRecorded } from '../../ui/press';
+import { RADIUS, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 
-const STAYS_MS = 12_000;
+const STAYS_MS = 20_000;
 const EARLIER_MIN = [5, 12, 30];
 
-/** After a tick: what was noted, and the chance to say it was a while ago or to take it back. */
+/**
+ * After an act: what was noted, and the chance to say it was a while ago or to take it back. It lies over the head of the
+ * page, so that nothing moves under a finger.
+ */
 export function TickBar() {
-  const tick = useAppSelector((state) => state.tick);
+  const tick = useAppSelector((state) => state.tick.shown);
   const dispatch = useAppDispatch();
-  const { zone, now } = useKitchen();
   const { colors } = useLook();
 
   useEffect(() => {
     if (!tick) return;
+    pressRecorded();
     const timer = setTimeout(() => dispatch(tickSlice.actions.settled()), STAYS_MS);
     return () => clearTimeout(timer);
   }, [tick, dispatch]);
 
   if (!tick) return null;
-  const correct = (payload: { at?: number; withdrawn?: true }) => {
-    void dispatch(record(newEvent(tick.foodId, now, 'corrected', { eventId: tick.eventId, ...payload })));
-    dispatch(
-      payload.at === undefined
-        ? tickSlice.actions.settled()
-        : tickSlice.actions.ticked({ ...tick, at: payload.at }),
-    );
-  };
   return (
-    <View role="status" style={[styles.bar, { backgroundColor: colors.enamel, borderTopColor: colors.rim }]}>
+    <View
+      role="status"
+      style={[styles.bar, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
+      key={tick.events.map(({ id }) => id).join()}
+    >
+      <Noted tick={tick} />
+      <Pressable
+        role="button"
+        aria-label="Close"
+        style={styles.close}
+        onPress={() => dispatch(tickSlice.actions.settled())}
+      >
+        <X size={22} color={colors.soft} />
+      </Pressable>
+    </View>
+  );
+}
+
+function Noted({ tick }: { readonly tick: Tick }) {
+  const { events, what, at, notBefore, takenBack } = tick;
+  const dispatch = useAppDispatch();
+  const { zone, now } = useKitchen();
+  const [open, setOpen] = useState(false);
+  const correct = (payload: { at?: number; withdrawn?: true }) =>
+    dispatch(
+      record(
+        ...events.map(({ id, foodId }) => newEvent(foodId, now, 'corrected', { eventId: id, ...payload })),
+      ),
+    );
+  const moveTo = async (earlier: number) => {
+    await correct({ at: earlier });
+    dispatch(tickSlice.actions.movedTo(earlier));
+    setOpen(false);
+  };
+  const takeBack = async () => {
+    dispatch(tickSlice.actions.takenBack());
+    await correct({ withdrawn: true });
+  };
+  if (takenBack) return <Words face="strong" style={styles.what}>{`Taken back: ${what}`}</Words>;
+  const earlier =
+    notBefore === null
+      ? []
+      : EARLIER_MIN.filter((minutes) => Math.round(now - minutes * MINUTE_MS) >= notBefore);
+  return (
+    <View style={styles.what}>
       <Words face="strong">
-        {tick.what}, {clockOf(tick.at, zone)}
+        {what}, {clockOf(at, zone)}
       </Words>
       <View style={styles.row}>
-        {EARLIER_MIN.map((minutes) => (
-          <Button
-            key={minutes}
-            kind="plain"
-            label={`${minutes} min ago`}
-            onPress={() => correct({ at: Math.round(now - minutes * MINUTE_MS) })}
-          />
-        ))}
-        <Button kind="plain" label="Undo" onPress={() => correct({ withdrawn: true })} />
+        <Button kind="plain" label="Undo" onPress={takeBack} />
+        {earlier.length > 0 && !open && (
+          <Button kind="plain" label="It was earlier" onPress={() => setOpen(true)} />
+        )}
+        {open &&
+          earlier.map((minutes) => (
+            <Button
+              key={minutes}
+              kind="plain"
+              label={`${minutes} min ago`}
+              onPress={() => moveTo(Math.round(now - minutes * MINUTE_MS))}
+            />
+          ))}
       </View>
     </View>
   );
 }
 
 const styles = StyleSheet.create({
-  bar: { borderTopWidth: 2, paddingHorizontal: space.l, paddingTop: space.s },
+  bar: {
+    position: 'absolute',
+    top: space.s,
+    left: space.s,
+    right: space.s,
+    zIndex: 2,
+    flexDirection: 'row',
+    alignItems: 'flex-start',
+    borderWidth: 2,
+    borderRadius: RADIUS,
+    paddingLeft: space.l,
+    paddingTop: space.s,
+  },
+  what: { flex: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -space.m },
+  close: { width: REACH, height: REACH, alignItems: 'center', justifyContent: 'center' },
 });

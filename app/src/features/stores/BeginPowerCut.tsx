@@ -46,7 +46,7 @@ export function BeginPowerCut({ onRecorded }: { readonly onRecorded: () => void 
         onSubmit={() => void save()}
       />
       <Choice label="How full is the freezer?" value={freezer} onChange={setFreezer} options={FILLS} />
-      <Button label="Record the power cut" busy={isLoading} onPress={() => void save()} />
+      <Button label="Record the power cut" busy={isLoading} onPress={save} />
     </View>
   );
 }

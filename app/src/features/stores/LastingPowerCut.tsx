@@ -51,7 +51,7 @@ export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
                 kind="plain"
                 label="It was opened"
                 name={`The ${store} was opened`}
-                onPress={() => void record({ ...cut, opened: [...cut.opened, store] })}
+                onPress={() => record({ ...cut, opened: [...cut.opened, store] })}
               />
             )}
           </View>
@@ -66,7 +66,7 @@ export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
           onSubmit={() => void finish()}
         />
         <View style={styles.save}>
-          <Button label="The power is back" busy={isLoading} onPress={() => void finish()} />
+          <Button label="The power is back" busy={isLoading} onPress={finish} />
         </View>
       </View>
     </Panel>

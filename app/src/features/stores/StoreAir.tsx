@@ -66,7 +66,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
             onSubmit={() => void save()}
           />
           <View style={styles.save}>
-            <Button label="Record" busy={isLoading} onPress={() => void save()} />
+            <Button label="Record" busy={isLoading} onPress={save} />
           </View>
         </View>
       )}

@@ -1,5 +1,6 @@
-import type { EventType, FoodState, Payload } from '@omtel/core/trail';
-import { newEvent, record } from '../../store/outbox/record';
+import { placeWords, SHELF_WORDS, type EventType, type FoodState, type Payload } from '@omtel/core/trail';
+import { act } from '../../store/outbox/act';
+import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import type { Spot } from './places';
@@ -10,22 +11,33 @@ export function useStoreActs(onDone: () => void) {
   const { now } = useKitchen();
   const forAll = <Type extends EventType>(
     foods: readonly FoodState[],
+    what: string,
     type: Type,
     payload: (food: FoodState) => Payload<Type>,
   ) => {
-    void dispatch(record(...foods.map((food) => newEvent(food.foodId, now, type, payload(food)))));
     onDone();
+    const [only, ...others] = foods;
+    return dispatch(
+      act({
+        what: `${only && !others.length ? only.name : `${foods.length} foods`}: ${what}`,
+        events: foods.map((food) => newEvent(food.foodId, now, type, payload(food))),
+      }),
+    );
   };
   return {
     onMove: (foods: readonly FoodState[], { place, shelf }: Spot) =>
-      forAll(foods, 'moved', () => ({ place, ...(shelf && { shelf }) })),
+      forAll(foods, shelf ? SHELF_WORDS[shelf] : placeWords(place), 'moved', () => ({
+        place,
+        ...(shelf && { shelf }),
+      })),
     onCover: (foods: readonly FoodState[]) =>
       forAll(
         foods.filter(({ place }) => place === 'refrigerator'),
+        'covered',
         'moved',
         ({ shelf }) => ({ place: 'refrigerator', covered: true, ...(shelf && { shelf }) }),
       ),
-    onLabel: (foods: readonly FoodState[]) => forAll(foods, 'labelled', () => ({})),
-    onDiscard: (foods: readonly FoodState[]) => forAll(foods, 'discarded', () => ({})),
+    onLabel: (foods: readonly FoodState[]) => forAll(foods, 'labelled', 'labelled', () => ({})),
+    onDiscard: (foods: readonly FoodState[]) => forAll(foods, 'thrown away', 'discarded', () => ({})),
   };
 }

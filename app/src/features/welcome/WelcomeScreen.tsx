@@ -38,12 +38,7 @@ export function WelcomeScreen() {
             {sentenceOf(error)}
           </Words>
         )}
-        <Button
-          kind="main"
-          label="Open the boatyard’s kitchen"
-          busy={isLoading}
-          onPress={() => void enter()}
-        />
+        <Button kind="main" label="Open the boatyard’s kitchen" busy={isLoading} onPress={enter} />
         <Caution />
       </View>
     </View>

@@ -1,5 +1,6 @@
 import { MOST_EVENTS } from '@omtel/core/api';
 import type { FoodEvent } from '@omtel/core/trail';
+import { knowsPaths } from '../../../test/requests';
 import { boatyard, lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
 import { api } from '../api';
 import { makeStore, type AppStore } from '../store';
@@ -39,15 +40,7 @@ const refusedWith = (status: number, detail: string) => ({
 const note = (text: string) => newEvent(LAMB_ID, NOW, 'note', { text });
 const outbox = () => store.getState().outbox;
 
-beforeAll(() => {
-  // Outside a browser a Request knows no relative addresses.
-  const Native = Request;
-  globalThis.Request = class extends Native {
-    constructor(input: RequestInfo, init?: RequestInit) {
-      super(typeof input === 'string' ? new URL(input, 'http://localhost').href : input, init);
-    }
-  } as never;
-});
+beforeAll(knowsPaths);
 
 beforeEach(async () => {
   store = makeStore();

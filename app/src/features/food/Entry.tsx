@@ -1,0 +1,57 @@
+import { eventWords, type FoodEvent } from '@omtel/core/trail';
+import { useState, type ReactNode } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { Correct } from './Correct';
+
+interface EntryProps {
+  readonly event: FoodEvent;
+  readonly when: string;
+  readonly whenWidth: number;
+  readonly takenBack?: boolean;
+  /** Whether it can be set right here. */
+  readonly open: boolean;
+  readonly children?: ReactNode;
+}
+
+/** One thing that happened, and below it, once pressed, what sets it right. */
+export function Entry({ event, when, whenWidth, takenBack, open, children }: EntryProps) {
+  const [shown, setShown] = useState(false);
+  const { units, zone } = useKitchen();
+  const words = eventWords(event, { units, zone });
+  return (
+    <View>
+      <Pressable
+        role="button"
+        aria-expanded={shown}
+        disabled={!open}
+        onPress={() => setShown(!shown)}
+        style={styles.line}
+      >
+        <Words tabular tone="soft" style={{ width: whenWidth }}>
+          {when}
+        </Words>
+        <View style={styles.what}>
+          <Words tone={takenBack ? 'soft' : 'ink'} style={takenBack && styles.struck}>
+            {words}
+          </Words>
+          {takenBack && (
+            <Words size="small" tone="soft">
+              Taken back
+            </Words>
+          )}
+          {children}
+        </View>
+      </Pressable>
+      {shown && <Correct event={event} onDone={() => setShown(false)} />}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  line: { flexDirection: 'row', gap: space.m, minHeight: 24 },
+  what: { flex: 1, gap: 2 },
+  struck: { textDecorationLine: 'line-through' },
+});

@@ -1,0 +1,82 @@
+import type { AgendaLine } from '@omtel/core/plan';
+import { clockOf } from '@omtel/core/time';
+import type { FoodState, Verdict } from '@omtel/core/trail';
+import Check from 'lucide-react-native/icons/check';
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import { useRouter } from 'expo-router';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { usePress } from '../../ui/press';
+import { RULING_LOOK } from '../../ui/ruling';
+import { REACH, space } from '../../ui/tokens';
+import { useLook } from '../../ui/theme';
+import { Words } from '../../ui/Words';
+import { useAct } from '../food/useAct';
+
+/** Steps that need more than a tap open their screen; the sign on the button says so. */
+const OPENS_SCREEN = new Set(['read', 'putAway']);
+
+interface LineProps {
+  readonly food: FoodState;
+  readonly line: AgendaLine;
+  readonly verdict: Verdict;
+  /** Below the line that comes first, its food is named there already. */
+  readonly beneath?: boolean;
+}
+
+/** One need: its time, what to do, and a tick that records it. */
+export function Line({ food, line, verdict, beneath }: LineProps) {
+  const { at, title, detail, tick, step, action } = line;
+  const { zone } = useKitchen();
+  const { colors } = useLook();
+  const router = useRouter();
+  const act = useAct();
+  const { glyph: Glyph, tone } = RULING_LOOK[verdict];
+  const opens = step ? OPENS_SCREEN.has(step.kind) : true;
+  const page = `/food/${food.foodId}` as never;
+  const press = usePress(() => (step ? act(food, step, action) : router.push(page)));
+  return (
+    <View style={styles.row}>
+      <Pressable role="link" style={styles.text} onPress={() => router.push(page)}>
+        <View style={styles.when}>
+          {at === null ? (
+            <Glyph size={24} color={colors[tone]} strokeWidth={2.5} />
+          ) : (
+            <Words size={beneath ? 'body' : 'lead'} face="strong" tone={beneath ? 'soft' : 'ink'} tabular>
+              {clockOf(at, zone)}
+            </Words>
+          )}
+        </View>
+        <View style={styles.words}>
+          <Words size={beneath ? 'body' : 'lead'} face="strong" tone={beneath ? 'soft' : 'ink'}>
+            {title}
+          </Words>
+          {!beneath && <Words tone="soft">{`${food.name} · ${detail}`}</Words>}
+        </View>
+      </Pressable>
+      <Pressable
+        role="button"
+        aria-label={`${tick || 'Look'}: ${food.name}`}
+        style={[styles.tick, { borderColor: opens ? 'transparent' : colors.line }]}
+        onPress={press}
+      >
+        {opens ? <ChevronRight size={24} color={colors.soft} /> : <Check size={22} color={colors.soft} />}
+      </Pressable>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: space.s },
+  text: { flex: 1, flexDirection: 'row', gap: space.m },
+  when: { width: 56, alignItems: 'center', paddingTop: 2 },
+  words: { flex: 1, gap: 2 },
+  tick: {
+    width: REACH,
+    height: REACH,
+    borderRadius: REACH / 2,
+    borderWidth: 2,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});

@@ -1,0 +1,38 @@
+import type { FoodEvent } from '@omtel/core/trail';
+import type { AppThunk } from '../store';
+import { isRepeated, tickSlice } from '../tick';
+import { record } from './record';
+
+interface Act {
+  /** What was done, as the bar says it. */
+  readonly what: string;
+  readonly events: readonly FoodEvent[];
+  /** Since when its food is here: the act can be said to have been earlier, down to then. */
+  readonly notBefore?: number;
+}
+
+/**
+ * Records what one press meant, and shows it where it can be set right or taken back. One act is one entry: said again
+ * within a minute it is shown, and nothing is recorded.
+ */
+export const act =
+  ({ what, events, notBefore }: Act): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    if (events.length === 0 || isRepeated(getState().tick, events)) return;
+    const { meant, ticked, failed } = tickSlice.actions;
+    dispatch(meant(events));
+    try {
+      await dispatch(record(...events));
+    } catch (error) {
+      dispatch(failed(events));
+      throw error;
+    }
+    dispatch(
+      ticked({
+        events: events.map(({ id, foodId }) => ({ id, foodId })),
+        what,
+        at: events.at(-1)!.at,
+        notBefore: notBefore ?? null,
+      }),
+    );
+  };

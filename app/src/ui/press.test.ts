@@ -1,0 +1,29 @@
+/** @jest-environment jsdom */
+import { isPressMeant, pressRecorded } from './press';
+
+const tapAt = (clientX: number, clientY: number) =>
+  document.dispatchEvent(Object.assign(new Event('pointerdown'), { clientX, clientY }));
+const later = (ms: number) => performance.now() + ms;
+
+describe('a press after something was recorded', () => {
+  beforeEach(() => {
+    tapAt(200, 400);
+    pressRecorded();
+  });
+
+  it('at the same place is not meant, and a second later it is', () => {
+    tapAt(210, 420);
+    expect(isPressMeant()).toBe(false);
+    expect(isPressMeant(later(1500))).toBe(true);
+  });
+
+  it('once something was typed it is', () => {
+    document.dispatchEvent(new Event('input'));
+    expect(isPressMeant()).toBe(true);
+  });
+
+  it('somewhere else is meant at once', () => {
+    tapAt(200, 500);
+    expect(isPressMeant()).toBe(true);
+  });
+});
