@@ -1,4 +1,5 @@
-import { useId } from 'react';
+import { convertTyped, type TypedUnit } from '@omtel/core/units';
+import { useEffect, useId, useRef } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { REACH, space } from './tokens';
@@ -13,9 +14,13 @@ interface FieldProps {
   /** A sentence at the field; shown instead of the hint. */
   readonly problem?: string;
   readonly hint?: string;
-  /** Unit or other short words after the value. */
+  /** The unit of what is typed: when another is chosen, what stands there is converted. */
+  readonly unit?: TypedUnit;
+  /** Short words after the value; its unit, unless the label names it. */
   readonly suffix?: string;
   readonly numeric?: boolean;
+  /** No more than this can be typed. */
+  readonly most?: number;
   readonly autoFocus?: boolean;
   readonly onSubmit?: () => void;
 }
@@ -28,13 +33,21 @@ export function Field({
   onBlur,
   problem,
   hint,
-  suffix,
+  unit,
+  suffix = unit && !label.endsWith(unit) ? unit : undefined,
   numeric,
+  most,
   autoFocus,
   onSubmit,
 }: FieldProps) {
   const { colors, sizes } = useLook();
   const note = useId();
+  const unitBefore = useRef(unit);
+  useEffect(() => {
+    const before = unitBefore.current;
+    unitBefore.current = unit;
+    if (unit && before && unit !== before) onChange(convertTyped(value, before, unit));
+  }, [unit, value, onChange]);
   return (
     <View style={styles.field}>
       <Words face="strong">{label}</Words>
@@ -50,6 +63,7 @@ export function Field({
           onSubmitEditing={onSubmit}
           accessibilityLabel={label}
           aria-describedby={note}
+          maxLength={most}
           autoComplete="off"
           outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.line }}
           contentStyle={suffix ? styles.beforeSuffix : undefined}

@@ -3,6 +3,9 @@ import type { FormId } from './schema';
 /** More than any household oven takes; above it a slip of the keyboard is likelier than a feast. */
 export const HEAVIEST_KG = 30;
 
+/** As long as a food’s name can be. */
+export const LONGEST_NAME = 80;
+
 /** What shape a food comes in, as far as thawing, cooking and probing care. */
 export interface Form {
   readonly id: FormId;

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from './forms';
 import { z } from 'zod';
 import { isKnownFood } from './catalogue';
 
@@ -7,7 +8,7 @@ const MOST_KINDS = 13;
 export const ownFoodSchema = z
   .object({
     id: z.uuid(),
-    name: z.string().trim().min(1, 'A name, to find it by.').max(80),
+    name: z.string().trim().min(1, 'A name, to find it by.').max(LONGEST_NAME),
     kinds: z
       .array(z.string().refine(isKnownFood, { message: 'No such food in the catalogue.' }))
       .min(1)

@@ -1,31 +1,8 @@
-import { foodById } from '../foods';
 import type { RuleSetId } from '../guidance';
-import { days, happened, hours, leftovers, minutes, moved, putAway, read, START } from './story';
+import { comes, days, happened, hours, leftovers, minutes, moved, putAway, read, START } from './story';
+import { offHeat, onHeat, readAt, story, through, type Told } from './told';
 import { celsius, fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
 import type { FoodEvent, Payload, Verdict } from '../trail';
-
-type Told = FoodEvent | readonly FoodEvent[];
-const story = (...told: readonly Told[]): FoodEvent[] => told.flat();
-const comes = (foodKey: string, over: Partial<Payload<'added'>> = {}, at = START): FoodEvent =>
-  happened(at, 'added', {
-    foodKey,
-    name: 'It',
-    massKg: 1,
-    form: foodById(foodKey).forms[0]!,
-    condition: foodById(foodKey).rawStorage === null ? 'cooked' : 'fresh',
-    place: 'refrigerator',
-    since: at,
-    ...over,
-  });
-const onHeat = (at: number) => happened(at, 'cookingStarted');
-const offHeat = (at: number) => happened(at, 'offHeat');
-type Place = NonNullable<Payload<'reading'>['place']>;
-const at = (when: number, place: Place, degreesF: number) => read(when, degreesF, 'F', { place });
-/** Read in so many places at once, and held where a school holds it. */
-const through = (when: number, degreesF: number, ...places: readonly Place[]) =>
-  (places.length ? places : (['thickest', 'anotherPiece'] as const)).map((place) =>
-    read(when, degreesF, 'F', { place, watchedMs: 15_000 }),
-  );
 
 const turkey = (...told: readonly Told[]) =>
   story(comes('turkey-whole', { massKg: 5, since: START }), onHeat(hours(1)), ...told);
@@ -89,7 +66,7 @@ export const decisions: readonly Decision[] = [
   // §11.21
   [
     '§11.21 a bird read in its breast alone is not known to be done',
-    turkey(at(hours(3), 'breast', 180), offHeat(hours(3))),
+    turkey(readAt(hours(3), 'breast', 180), offHeat(hours(3))),
     hours(3),
     all('cannotTell'),
   ],
@@ -108,9 +85,9 @@ export const decisions: readonly Decision[] = [
   [
     '§11.21 a stuffing of 161 °F after a breast of 168 °F',
     stuffed(
-      at(hours(3), 'breast', 168),
-      at(hours(3), 'thigh', 168),
-      at(hours(3), 'stuffing', 161),
+      readAt(hours(3), 'breast', 168),
+      readAt(hours(3), 'thigh', 168),
+      readAt(hours(3), 'stuffing', 161),
       offHeat(hours(3)),
     ),
     hours(3),
@@ -164,7 +141,7 @@ export const decisions: readonly Decision[] = [
   ],
   [
     '§11.21 a lower reading on the heat undoes its place',
-    thighs(through(hours(2), 180), at(hours(2.1), 'anotherPiece', 150), offHeat(hours(2.2))),
+    thighs(through(hours(2), 180), readAt(hours(2.1), 'anotherPiece', 150), offHeat(hours(2.2))),
     hours(2.2),
     all('useNow'),
   ],
@@ -172,7 +149,7 @@ export const decisions: readonly Decision[] = [
     '§11.21 and the same place at the target again mends that',
     thighs(
       through(hours(2), 180),
-      at(hours(2.1), 'anotherPiece', 150),
+      readAt(hours(2.1), 'anotherPiece', 150),
       through(hours(2.2), 180, 'anotherPiece'),
       offHeat(hours(2.2)),
     ),
@@ -181,29 +158,37 @@ export const decisions: readonly Decision[] = [
   ],
   [
     '§11.21 off the heat a lower reading is cooling',
-    thighs(through(hours(2), 180), offHeat(hours(2)), at(hours(2.1), 'thickest', 150)),
+    thighs(through(hours(2), 180), offHeat(hours(2)), readAt(hours(2.1), 'thickest', 150)),
     hours(2.2),
     all('actBy'),
   ],
   [
     '§11.21 a held temperature is held between readings no further apart than its time',
-    beef(at(hours(2), 'thickest', 130), at(hours(2) + 112 * 60_000, 'thickest', 130), offHeat(hours(4))),
+    beef(
+      readAt(hours(2), 'thickest', 130),
+      readAt(hours(2) + 112 * 60_000, 'thickest', 130),
+      offHeat(hours(4)),
+    ),
     hours(4),
     { code: 'actBy', home: 'useNow', care: 'useNow' },
   ],
   [
     '§11.21 a minute further apart it begins anew',
-    beef(at(hours(2), 'thickest', 130), at(hours(2) + 113 * 60_000, 'thickest', 130), offHeat(hours(4))),
+    beef(
+      readAt(hours(2), 'thickest', 130),
+      readAt(hours(2) + 113 * 60_000, 'thickest', 130),
+      offHeat(hours(4)),
+    ),
     hours(4),
     { code: 'useNow' },
   ],
   [
     '§11.21 not across a time off the heat',
     beef(
-      at(hours(2), 'thickest', 140),
+      readAt(hours(2), 'thickest', 140),
       offHeat(minutes(122)),
       onHeat(minutes(124)),
-      at(minutes(132), 'thickest', 140),
+      readAt(minutes(132), 'thickest', 140),
       offHeat(minutes(133)),
     ),
     minutes(133),
@@ -211,7 +196,7 @@ export const decisions: readonly Decision[] = [
   ],
   [
     '§11.21 nor at rest',
-    beef(at(hours(2), 'thickest', 145), offHeat(minutes(121)), at(minutes(124), 'thickest', 145)),
+    beef(readAt(hours(2), 'thickest', 145), offHeat(minutes(121)), readAt(minutes(124), 'thickest', 145)),
     minutes(125),
     { code: 'useNow' },
   ],
@@ -413,13 +398,13 @@ export const decisions: readonly Decision[] = [
   ],
   [
     '§2 ready-to-eat food read at 41 °F in the water',
-    frozenSoup(at(minutes(50), 'surface', 41)),
+    frozenSoup(readAt(minutes(50), 'surface', 41)),
     minutes(51),
     { home: 'actBy', code: 'actBy' },
   ],
   [
     '§2 ready-to-eat food never above 41 °F there',
-    frozenSoup(at(minutes(30), 'surface', 41), at(minutes(50), 'surface', 42)),
+    frozenSoup(readAt(minutes(30), 'surface', 41), readAt(minutes(50), 'surface', 42)),
     minutes(51),
     { home: 'actBy', code: 'useNow', care: 'useNow' },
   ],
@@ -468,8 +453,8 @@ export const decisions: readonly Decision[] = [
       comes('beef-roast-boneless', { massKg: 1.5 }),
       happened(minutes(30), 'ovenOn', { temperature: fahrenheit(350) }),
       onHeat(hours(1)),
-      at(hours(2), 'thickest', 145),
-      at(minutes(124), 'thickest', 145),
+      readAt(hours(2), 'thickest', 145),
+      readAt(minutes(124), 'thickest', 145),
       offHeat(minutes(124)),
     ),
     minutes(125),
@@ -481,8 +466,8 @@ export const decisions: readonly Decision[] = [
       comes('beef-roast-boneless', { massKg: 1.5 }),
       happened(minutes(30), 'ovenOn', { temperature: fahrenheit(349) }),
       onHeat(hours(1)),
-      at(hours(2), 'thickest', 145),
-      at(minutes(124), 'thickest', 145),
+      readAt(hours(2), 'thickest', 145),
+      readAt(minutes(124), 'thickest', 145),
       offHeat(minutes(124)),
     ),
     minutes(125),

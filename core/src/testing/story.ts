@@ -1,3 +1,4 @@
+import { foodById, type Food } from '../foods';
 import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
 import type { EventType, FoodEvent, JudgeContext, Payload } from '../trail';
 import { foldTrail, judge } from '../trail';
@@ -44,18 +45,26 @@ export const readTwice = (when: number, value: number, unit: 'C' | 'F' = 'F'): F
   read(when, value, unit, { place: 'edge' }),
 ];
 
-/** Raw chicken bought at a moment, or whatever else is said of it. */
-export const raw = (over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
+/** What is bought to be cooked. */
+const isRawAtFirst = ({ cooking, rawStorage, keepsWarm }: Food): boolean =>
+  cooking !== null && (rawStorage !== null || keepsWarm === true);
+
+/** A food of the catalogue comes into the refrigerator, as it is usually bought, or whatever else is said of it. */
+export const comes = (foodKey: string, over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
   happened(when, 'added', {
-    foodKey: 'chicken-thighs',
+    foodKey,
     name: 'It',
     massKg: 1,
-    form: 'pieces',
-    condition: 'fresh',
+    form: foodById(foodKey).forms[0]!,
+    condition: isRawAtFirst(foodById(foodKey)) ? 'fresh' : 'cooked',
     place: 'refrigerator',
     since: when,
     ...over,
   });
+
+/** Raw chicken bought at a moment, or whatever else is said of it. */
+export const raw = (over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
+  comes('chicken-thighs', { form: 'pieces', condition: 'fresh', ...over }, when);
 
 export const moved = (
   when: number,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { formIds } from '../foods/schema';
 import { isKnownFood, keepsInCupboard } from '../foods/catalogue';
-import { HEAVIEST_KG } from '../foods/forms';
+import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
 import { schools } from '../guidance/schema';
 import { coolingPlanSchema } from './coolingPlan';
 import { probePlaces } from './probing';
@@ -63,7 +63,7 @@ export const payloads = {
         .array(z.string().refine(isKnownFood, { message: 'No such food in the catalogue.' }))
         .max(12)
         .optional(),
-      name: z.string().trim().min(1).max(80),
+      name: z.string().trim().min(1).max(LONGEST_NAME),
       massKg,
       form: z.enum(formIds),
       condition: z.enum(['frozen', 'thawed', 'fresh', 'cooked']),
@@ -96,7 +96,12 @@ export const payloads = {
     ),
   /** Part of another food goes its own way from here, with all that happened to it before. */
   portioned: z
-    .object({ from: z.uuid(), name: z.string().trim().min(1).max(80), massKg, portions: portions.optional() })
+    .object({
+      from: z.uuid(),
+      name: z.string().trim().min(1).max(LONGEST_NAME),
+      massKg,
+      portions: portions.optional(),
+    })
     .strict(),
   /** So much of it went off as another food. */
   dividedOff: z.object({ to: z.uuid(), massKg, portions: portions.optional() }).strict(),

@@ -1,5 +1,6 @@
 import type { RuleSetId } from '../guidance';
 import { decisions } from '../testing/decisions';
+import { stories } from '../testing/stories';
 import { GUIDANCES, rule, stateOf } from '../testing/story';
 import { SECOND_MS } from '../units';
 import type { FoodEvent, Ruling } from '.';
@@ -32,12 +33,15 @@ const inShort = ({ verdict, headline, action, reasons }: Ruling): string =>
   `${verdict}: ${headline} [${action.kind}] ${reasons.map(({ value }) => value).join(', ')}`;
 
 /** Stories told at several moments are one. */
-const stories = [
+const told = [
   ...new Map(
-    decisions.map(([name, history]) => [JSON.stringify(history), [name, history] as const]),
+    [...decisions.map(([name, history]) => [name, history] as const), ...stories].map((each) => [
+      JSON.stringify(each[1]),
+      each,
+    ]),
   ).values(),
 ];
 
 describe.each(Object.keys(GUIDANCES) as RuleSetId[])('under %s', (id) => {
-  it.each(stories)('%s', (_decision, history) => expect(timeline(history, id)).toMatchSnapshot());
+  it.each(told)('%s', (_decision, history) => expect(timeline(history, id)).toMatchSnapshot());
 });

@@ -7,3 +7,4 @@ export * from './snap';
 export * from './typed';
 export * from './parseNumber';
 export * from './capital';
+export * from './convertTyped';

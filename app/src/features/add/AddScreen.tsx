@@ -1,6 +1,7 @@
-import { searchFoods, type Food } from '@omtel/core/foods';
+import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
+import { massSlip, writtenSize } from '@omtel/core/slips';
 import { dayName, atClock } from '@omtel/core/time';
-import { capital, massUnitOf } from '@omtel/core/units';
+import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -16,6 +17,7 @@ import { Field } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { REACH, space } from '../../ui/tokens';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import {
@@ -27,6 +29,7 @@ import {
   placeOf,
   placesFor,
   readAdd,
+  typedMass,
   type AddDraft,
   type AddField,
 } from './addDraft';
@@ -82,13 +85,23 @@ function AddForm({
   const read = readAdd(draft, units, { now, zone, season: seasonNow(kitchen) });
   const problem = (field: AddField) =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
-  const add = async () => {
-    setTried(true);
-    if (!('added' in read)) return;
+  const { keepOrAsk, drop, asked } = useAskFirst();
+  const keep = async (mass: string) => {
+    const told = readAdd({ ...draft, mass }, units, { now, zone, season: seasonNow(kitchen) });
+    if (!('added' in told)) return;
     await dispatch(
-      act({ what: `${read.added.name}: put in`, events: [newEvent(uuid(), now, 'added', read.added)] }),
+      act({ what: `${told.added.name}: put in`, events: [newEvent(uuid(), now, 'added', told.added)] }),
     );
     router.replace('/stores');
+  };
+  const add = () => {
+    setTried(true);
+    const typed = typedMass(draft.mass, unit);
+    if (!typed || ('problem' in read && read.field !== 'mass')) return;
+    const slip = massSlip(typed, foodById(draft.kinds[0]!).forms[0]!);
+    return keepOrAsk(slip, typed, writtenSize, (mass) =>
+      keep(convertTyped(String(mass.value), mass.unit, unit)),
+    );
   };
   return (
     <Screen
@@ -103,17 +116,22 @@ function AddForm({
         label="Name"
         value={draft.name}
         onChange={(name) => set({ name })}
+        most={LONGEST_NAME}
         problem={problem('name')}
         hint="Your own name for it."
       />
       <Field
         label="Weight"
         value={draft.mass}
-        onChange={(mass) => set({ mass })}
+        onChange={(mass) => {
+          drop();
+          set({ mass });
+        }}
         numeric
-        suffix={unit}
-        problem={problem('mass')}
+        unit={unit}
+        problem={asked ? undefined : problem('mass')}
       />
+      {asked}
       <Choice
         label="It is"
         value={draft.condition}

@@ -1,7 +1,15 @@
 import { foodById, isCanned, keepsInCupboard, readMass, type Food, type OwnFood } from '@omtel/core/foods';
 import { atClock, endOfPrintedDay, lastAtClock, parseClockTime } from '@omtel/core/time';
 import type { Payload } from '@omtel/core/trail';
-import { massUnitOf, orProblem, TypedProblem, type UnitSystem } from '@omtel/core/units';
+import {
+  massUnitOf,
+  orProblem,
+  parseNumber,
+  TypedProblem,
+  type Mass,
+  type MassUnit,
+  type UnitSystem,
+} from '@omtel/core/units';
 
 type Added = Payload<'added'>;
 
@@ -104,6 +112,12 @@ export const isClosedCan = (kinds: readonly string[], place: Added['place']): bo
 export function placeOf(draft: Pick<AddDraft, 'kinds' | 'condition' | 'place'>): Added['place'] {
   const places = placesFor(draft);
   return places.includes(draft.place) ? draft.place : places[0]!;
+}
+
+/** The weight typed; null where it is no number yet. */
+export function typedMass(text: string, unit: MassUnit): Mass | null {
+  const read = orProblem(() => ({ value: parseNumber(text), unit }));
+  return 'problem' in read ? null : read;
 }
 
 /** The food as it is recorded, or a sentence for the field that is wrong. A day alone counts from its first minute. */

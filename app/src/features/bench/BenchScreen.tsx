@@ -27,7 +27,8 @@ export function BenchScreen() {
     draftAt('coldWater', 'lamb shoulder', FREEZER_C, units),
   ]);
   const change = useCallback(
-    (index: number, next: TrialDraft) => setDrafts((all) => all.map((old, i) => (i === index ? next : old))),
+    (index: number, change: Partial<TrialDraft>) =>
+      setDrafts((all) => all.map((old, i) => (i === index ? { ...old, ...change } : old))),
     [],
   );
   const remove = useCallback((index: number) => setDrafts((all) => all.filter((_, i) => i !== index)), []);
@@ -104,7 +105,7 @@ interface TrialSectionProps {
   readonly index: number;
   readonly draft: TrialDraft;
   readonly problem?: string;
-  readonly onChange: (index: number, draft: TrialDraft) => void;
+  readonly onChange: (index: number, change: Partial<TrialDraft>) => void;
   readonly onRemove: ((index: number) => void) | null;
 }
 
@@ -120,7 +121,7 @@ const TrialSection = memo(function TrialSection({
   return (
     <>
       <Heading>{name}</Heading>
-      <TrialFields draft={draft} problem={problem} onChange={(next) => onChange(index, next)} />
+      <TrialFields draft={draft} problem={problem} onChange={(change) => onChange(index, change)} />
       {onRemove && <Button kind="plain" label={`Remove ${name}`} onPress={() => onRemove(index)} />}
     </>
   );

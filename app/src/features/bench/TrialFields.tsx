@@ -1,6 +1,6 @@
 import { formById, searchFoods } from '@omtel/core/foods';
 import { trialPlaces, type TrialPlace } from '@omtel/core/forecast';
-import { lengthUnitOf, massUnitOf } from '@omtel/core/units';
+import { lengthUnitOf, massUnitOf, type TypedUnit } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
@@ -12,7 +12,7 @@ import { usualAt, type TrialDraft } from './trialDraft';
 interface TrialFieldsProps {
   readonly draft: TrialDraft;
   readonly problem?: string;
-  readonly onChange: (draft: TrialDraft) => void;
+  readonly onChange: (change: Partial<TrialDraft>) => void;
 }
 
 const PLACES = (Object.keys(trialPlaces) as TrialPlace[]).map((value) => ({
@@ -21,12 +21,17 @@ const PLACES = (Object.keys(trialPlaces) as TrialPlace[]).map((value) => ({
 }));
 
 /** One trial: all that its forecast assumes, each thing changeable. */
-export function TrialFields({ draft, problem, onChange }: TrialFieldsProps) {
+export function TrialFields({ draft, problem, onChange: set }: TrialFieldsProps) {
   const { units } = useKitchen();
   const food = draft.search.trim() === '' ? undefined : searchFoods(draft.search)[0];
-  const set = (change: Partial<TrialDraft>) => onChange({ ...draft, ...change });
-  const field = (name: 'mass' | 'thickest' | 'start' | 'around' | 'h', label: string) => (
-    <Field label={label} numeric value={draft[name]} onChange={(text) => set({ [name]: text })} />
+  const field = (name: 'mass' | 'thickest' | 'start' | 'around' | 'h', label: string, unit?: TypedUnit) => (
+    <Field
+      label={unit ? `${label}, ${unit}` : label}
+      unit={unit}
+      numeric
+      value={draft[name]}
+      onChange={(text) => set({ [name]: text })}
+    />
   );
   return (
     <View style={styles.group}>
@@ -37,9 +42,9 @@ export function TrialFields({ draft, problem, onChange }: TrialFieldsProps) {
         hint={food ? `${food.name}, ${formById(draft.form).label}` : 'No food by that name'}
       />
       <View style={styles.row}>
-        {field('mass', `Weight, ${massUnitOf(units)}`)}
-        {field('thickest', `Thickest, ${lengthUnitOf(units)}`)}
-        {field('start', `Starts, °${units.temperature}`)}
+        {field('mass', 'Weight', massUnitOf(units))}
+        {field('thickest', 'Thickest', lengthUnitOf(units))}
+        {field('start', 'Starts', `°${units.temperature}`)}
       </View>
       <Choice
         label="Place"
@@ -48,7 +53,7 @@ export function TrialFields({ draft, problem, onChange }: TrialFieldsProps) {
         options={PLACES}
       />
       <View style={styles.row}>
-        {field('around', `Around it, °${units.temperature}`)}
+        {field('around', 'Around it', `°${units.temperature}`)}
         {field('h', 'h, W/m²K')}
       </View>
       {problem && (

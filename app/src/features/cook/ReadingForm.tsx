@@ -1,4 +1,5 @@
 import type { Settings } from '@omtel/core/api';
+import { readingSlip, written } from '@omtel/core/slips';
 import { PLACE_OF_PROBE, payloads, type FoodState, type Payload, type ProbePlace } from '@omtel/core/trail';
 import {
   formatDurationUp,
@@ -6,6 +7,7 @@ import {
   MINUTE_MS,
   orProblem,
   parseNumber,
+  type Temperature,
   type TemperatureUnit,
   type Problem,
 } from '@omtel/core/units';
@@ -16,6 +18,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { useRecord } from '../food/useAct';
 
 interface ReadingFormProps {
@@ -37,7 +40,8 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
 export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
-  const { units, settings } = useKitchen();
+  const { units, settings, now } = useKitchen();
+  const { keepOrAsk, drop, asked } = useAskFirst();
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
   const [text, setText] = useState('');
@@ -45,11 +49,8 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
   const [watched, setWatched] = useState<'no' | 'yes'>('no');
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
 
-  const submit = async () => {
-    const read = readReading(text, unit, settings.thermometer);
-    if ('problem' in read) return setProblem(read.problem);
-    setProblem(undefined);
-    await recordNow(food, `${PLACE_OF_PROBE[place]} read ${text.trim()} °${unit}`, 'reading', {
+  const keep = async (read: Payload<'reading'>) => {
+    await recordNow(food, `${PLACE_OF_PROBE[place]} read ${written(read.temperature)}`, 'reading', {
       ...read,
       place,
       ...(watchable && watched === 'yes' && { watchedMs: holdMs }),
@@ -58,6 +59,18 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
     setWatched('no');
     onRecorded();
   };
+  const submit = () => {
+    const read = readReading(text, unit, settings.thermometer);
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    return keepOrAsk(readingSlip(food, read.temperature, now), read.temperature, written, (temperature) =>
+      keep(readAs(temperature, settings.thermometer)),
+    );
+  };
+  const change = (typed: string) => {
+    drop();
+    setText(typed);
+  };
 
   return (
     <View style={styles.row}>
@@ -65,9 +78,11 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
         label="Reading"
         hint={`Of ${PLACE_OF_PROBE[place]}.`}
         value={text}
-        onChange={setText}
+        onChange={change}
         problem={problem}
         numeric
+        unit={`°${unit}`}
+        suffix=""
         autoFocus={autoFocus}
         onSubmit={() => void submit()}
       />
@@ -94,6 +109,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
       <View style={styles.unit}>
         <Button label="Record" onPress={submit} />
       </View>
+      {asked}
     </View>
   );
 }
@@ -102,17 +118,23 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
 function readReading(
   text: string,
   unit: TemperatureUnit,
-  { readsHighK, inDoubt }: Settings['thermometer'],
+  thermometer: Settings['thermometer'],
 ): Payload<'reading'> | Problem {
   return orProblem(() => {
-    const parsed = payloads.reading.safeParse({
-      temperature: { value: parseNumber(text), unit },
-      ...(readsHighK !== 0 && { correction: -kelvinIn(readsHighK, unit) }),
-      ...(inDoubt && { doubtful: true }),
-    });
+    const parsed = payloads.reading.safeParse(readAs({ value: parseNumber(text), unit }, thermometer));
     return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
   });
 }
+
+/** A temperature as this household's thermometer read it. */
+const readAs = (
+  temperature: Temperature,
+  { readsHighK, inDoubt }: Settings['thermometer'],
+): Payload<'reading'> => ({
+  temperature,
+  ...(readsHighK !== 0 && { correction: -kelvinIn(readsHighK, temperature.unit) }),
+  ...(inDoubt && { doubtful: true as const }),
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },

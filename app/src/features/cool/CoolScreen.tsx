@@ -2,7 +2,7 @@ import { containers, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast'
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
-import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
+import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem, lengthUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -125,12 +125,19 @@ function Cool({ food }: { readonly food: FoodState }) {
         <View style={styles.row}>
           <Field
             label="Length"
+            unit={lengthUnitOf(units)}
             numeric
             value={choices.ownLength}
             onChange={(ownLength) => set({ ownLength })}
             problem={'problem' in container ? container.problem : undefined}
           />
-          <Field label="Width" numeric value={choices.ownWidth} onChange={(ownWidth) => set({ ownWidth })} />
+          <Field
+            label="Width"
+            unit={lengthUnitOf(units)}
+            numeric
+            value={choices.ownWidth}
+            onChange={(ownWidth) => set({ ownWidth })}
+          />
         </View>
       )}
       <Stepper
@@ -162,6 +169,7 @@ function Cool({ food }: { readonly food: FoodState }) {
         />
         <Field
           label={`Now, °${units.temperature}`}
+          unit={`°${units.temperature}`}
           numeric
           value={choices.start}
           onChange={(text) => set({ start: text })}
@@ -176,7 +184,12 @@ function Cool({ food }: { readonly food: FoodState }) {
           food={food}
           tweaks={tweaks}
           onTweaks={setTweaks}
-          fields={<RefrigeratorFields cold={cold} onChange={setCold} />}
+          fields={
+            <RefrigeratorFields
+              cold={cold}
+              onChange={(change) => setCold((last) => ({ ...last, ...change }))}
+            />
+          }
         />
       )}
     </Screen>

@@ -1,10 +1,12 @@
 import { leftOutMs } from '@omtel/core/plan';
+import { depthSlip, writtenSize } from '@omtel/core/slips';
 import { bandEndsAt, foldEvent, judge, type FoodState } from '@omtel/core/trail';
 import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
   formatDuration,
   formatLength,
+  fromMetres,
   lengthUnitOf,
   parseNumber,
   toMetres,
@@ -28,6 +30,7 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { Reasons } from '../food/Reasons';
 import { RulingPanel } from '../food/RulingPanel';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
@@ -71,9 +74,10 @@ function Leftovers({ food }: { readonly food: FoodState }) {
   const ruling = after && judge(after, { ...kitchen, now });
   const gone = ruling?.verdict === 'discard';
 
-  const putAway = async () => {
-    if (!('value' in depthM) || !('at' in off)) return;
-    const putAway = newEvent(food.foodId, now, 'putAway', { place, portions, depthM: depthM.value });
+  const { keepOrAsk, drop, asked } = useAskFirst();
+  const keep = async (depthM: number) => {
+    if (!('at' in off)) return;
+    const putAway = newEvent(food.foodId, now, 'putAway', { place, portions, depthM });
     await dispatch(
       act({
         what: `${food.name}: put away`,
@@ -84,6 +88,11 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       }),
     );
     router.replace(`/food/${food.foodId}` as never);
+  };
+  const putAway = () => {
+    if (!('value' in depthM)) return;
+    const typed = { value: Number(fromMetres(depthM.value, unit).toFixed(2)), unit };
+    return keepOrAsk(depthSlip(typed), typed, writtenSize, (length) => keep(toMetres(length)));
   };
   const discard = async () => {
     await recordNow(food, 'thrown away', 'discarded', {});
@@ -146,12 +155,16 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       <Field
         label="How deep in the container"
         value={depth}
-        onChange={setDepth}
+        onChange={(typed) => {
+          drop();
+          setDepth(typed);
+        }}
         numeric
-        suffix={unit}
+        unit={unit}
         problem={'problem' in depthM ? depthM.problem : undefined}
         hint={`${formatLength(toMetres(depthRule.value.most), units)} at most: twice the depth takes four times as long to cool.`}
       />
+      {asked}
       <Choice
         label="Where"
         value={place}

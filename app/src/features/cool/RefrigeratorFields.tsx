@@ -4,19 +4,26 @@ import type { RefrigeratorDraft } from '../forecast/tweakDraft';
 
 interface RefrigeratorFieldsProps {
   readonly cold: RefrigeratorDraft;
-  readonly onChange: (cold: RefrigeratorDraft) => void;
+  readonly onChange: (change: Partial<RefrigeratorDraft>) => void;
 }
 
 /** The refrigerator a cooling assumes, as the cook knows it. */
 export function RefrigeratorFields({ cold, onChange }: RefrigeratorFieldsProps) {
   const { units } = useKitchen();
-  const field = (label: string, key: keyof RefrigeratorDraft) => (
-    <Field label={label} numeric value={cold[key]} onChange={(text) => onChange({ ...cold, [key]: text })} />
+  const degrees = `°${units.temperature}` as const;
+  const field = (label: string, key: keyof RefrigeratorDraft, unit?: typeof degrees) => (
+    <Field
+      label={label}
+      numeric
+      value={cold[key]}
+      unit={unit}
+      onChange={(text) => onChange({ [key]: text })}
+    />
   );
   return (
     <>
-      {field(`Set to, °${units.temperature}`, 'set')}
-      {field(`Room, °${units.temperature}`, 'room')}
+      {field(`Set to, ${degrees}`, 'set', degrees)}
+      {field(`Room, ${degrees}`, 'room', degrees)}
       {field('It removes, W', 'watts')}
     </>
   );

@@ -1,3 +1,4 @@
+import { LONGEST_NAME } from '@omtel/core/foods';
 import { placeWords, type FoodState } from '@omtel/core/trail';
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
@@ -79,11 +80,12 @@ function Divide({ food }: { readonly food: FoodState }) {
         value={weight}
         onChange={setWeight}
         numeric
-        suffix={unit}
+        unit={unit}
         problem={share && 'problem' in share ? share.problem : undefined}
       />
       <Field
         label="Its name"
+        most={LONGEST_NAME}
         value={name}
         onChange={setName}
         problem={named === '' ? 'A name, to tell them apart.' : undefined}

@@ -26,6 +26,7 @@ export function AirHere({ food }: { readonly food: FoodState }) {
       </Words>
       <NoteDegrees
         label="Air there"
+        of={food.place === 'car' ? 'car' : 'air'}
         button="Note the air"
         onNote={(temperature) => recordNow(food, 'air noted', 'airRead', { temperature })}
       />

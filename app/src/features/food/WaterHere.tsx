@@ -19,6 +19,7 @@ export function WaterHere({ food }: { readonly food: FoodState }) {
       <Words>{`${waterRunning.value.yes ? 'Running water' : 'Cold water'}, at most ${cold}. Warmer, its minutes count as out of the cold.`}</Words>
       <NoteDegrees
         label="The water reads"
+        of="water"
         button="Note the water"
         onNote={(temperature) => recordNow(food, 'water read', 'waterRead', { temperature })}
       />

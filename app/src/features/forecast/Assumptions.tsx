@@ -42,6 +42,7 @@ export function Assumptions({ items, tweaks, onChange, fields }: AssumptionsProp
           {tweaks.thickest !== undefined && (
             <Field
               label={`Thickest, ${lengthUnitOf(units)}`}
+              unit={lengthUnitOf(units)}
               numeric
               value={tweaks.thickest}
               onChange={(thickest) => onChange({ ...tweaks, thickest })}

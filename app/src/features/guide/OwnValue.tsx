@@ -1,4 +1,5 @@
 import { describeValue, offersFor, stricter, type Rule, type RuleValue } from '@omtel/core/guidance';
+import type { TemperatureUnit } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChangeSettingsMutation } from '../../store/api';
@@ -47,7 +48,7 @@ export function OwnValue({ rule }: { readonly rule: Rule }) {
         value={text}
         onChange={setText}
         numeric
-        suffix={unit}
+        {...(unit.startsWith('°') ? { unit: unit as `°${TemperatureUnit}` } : { suffix: unit })}
         problem={problem}
         onSubmit={setTyped}
       />

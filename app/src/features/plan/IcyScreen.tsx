@@ -120,6 +120,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
       <Words>The tip of the probe in the very middle, or between two folded packs.</Words>
       <Field
         label={`Centre, °${units.temperature}`}
+        unit={`°${units.temperature}`}
         value={text}
         onChange={setText}
         numeric

@@ -1,7 +1,7 @@
 import { formById, type FormId } from '@omtel/core/foods';
 import type { Condition } from '@omtel/core/plan';
 import { atClock, dayName, shortDay } from '@omtel/core/time';
-import { capital, formatDuration, lengthUnitOf, type MassUnit } from '@omtel/core/units';
+import { capital, formatDuration, lengthUnitOf, type MassUnit, type TypedUnit } from '@omtel/core/units';
 import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -51,12 +51,20 @@ export function PlanFields({
   return (
     <>
       <View style={styles.row}>
-        <NumberField control={control} name="mass" label="Weight" read={mass} />
+        <NumberField
+          control={control}
+          name="mass"
+          label="Weight"
+          unit={draft.massUnit}
+          suffix=""
+          read={mass}
+        />
         {draft.condition === 'frozen' && (
           <NumberField
             control={control}
             name="thickest"
             label={`Thickest, ${lengthUnitOf(units)}`}
+            unit={lengthUnitOf(units)}
             read={readThickest(draft.thickest, units)}
           />
         )}
@@ -123,13 +131,15 @@ interface NumberFieldProps {
   readonly control: Control<PlanDraft>;
   readonly name: 'mass' | 'thickest' | 'clock' | 'cookMinutes' | 'restMinutes';
   readonly label: string;
+  readonly unit?: TypedUnit;
+  readonly suffix?: string;
   readonly read: object | null;
   /** Not a number but a clock time. */
   readonly words?: boolean;
 }
 
 /** A field of the draft; its problem shows once it was filled in or left. */
-function NumberField({ control, name, label, read, words }: NumberFieldProps) {
+function NumberField({ control, name, label, unit, suffix, read, words }: NumberFieldProps) {
   return (
     <Controller
       control={control}
@@ -137,6 +147,8 @@ function NumberField({ control, name, label, read, words }: NumberFieldProps) {
       render={({ field, fieldState }) => (
         <Field
           label={label}
+          unit={unit}
+          suffix={suffix}
           value={field.value}
           onChange={field.onChange}
           onBlur={field.onBlur}

@@ -84,11 +84,11 @@ function Noted({ tick }: { readonly tick: Tick }) {
       </Words>
       <View style={styles.row}>
         <Button kind="plain" label="Undo" onPress={takeBack} />
-        {earlier.length > 0 && !open && (
-          <Button kind="plain" label="It was earlier" onPress={() => setOpen(true)} />
-        )}
-        {open &&
-          earlier.map((minutes) => (
+        {earlier.length > 0 && <Button kind="plain" label="It was earlier" onPress={() => setOpen(!open)} />}
+      </View>
+      {open && (
+        <View style={styles.row}>
+          {earlier.map((minutes) => (
             <Button
               key={minutes}
               kind="plain"
@@ -96,7 +96,8 @@ function Noted({ tick }: { readonly tick: Tick }) {
               onPress={() => moveTo(Math.round(now - minutes * MINUTE_MS))}
             />
           ))}
-      </View>
+        </View>
+      )}
     </View>
   );
 }

@@ -1,7 +1,14 @@
 import type { StoreId } from '@omtel/core/api';
+import { placeSlip, written } from '@omtel/core/slips';
 import { clockOf, dayName } from '@omtel/core/time';
 import { isStoreRight } from '@omtel/core/trail';
-import { formatCeiling, formatTemperature, orProblem, parseNumber } from '@omtel/core/units';
+import {
+  formatCeiling,
+  formatTemperature,
+  orProblem,
+  parseNumber,
+  type Temperature,
+} from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
@@ -11,6 +18,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
 
 const MOST_SHOWN = 6;
@@ -23,19 +31,23 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
+  const { keepOrAsk, drop, asked } = useAskFirst();
   const readings = data?.readings.filter((reading) => reading.store === store) ?? [];
   const [last] = readings;
   const limit = rules.bands[store].value.at;
   const right = !last || isStoreRight(store, last.temperature, rules);
 
-  const save = async () => {
-    const read = orProblem(() => ({ temperature: { value: parseNumber(text), unit: units.temperature } }));
-    if ('problem' in read) return setProblem(read.problem);
-    setProblem(undefined);
-    const kept = await record({ id: uuid(), store, at: Math.round(now), ...read });
+  const keep = async (temperature: Temperature) => {
+    const kept = await record({ id: uuid(), store, at: Math.round(now), temperature });
     if ('error' in kept) return;
     setText('');
     setOpen(false);
+  };
+  const save = () => {
+    const read = orProblem(() => ({ value: parseNumber(text), unit: units.temperature }));
+    if ('problem' in read) return setProblem(read.problem);
+    setProblem(undefined);
+    return keepOrAsk(placeSlip(store, read), read, written, keep);
   };
 
   return (
@@ -58,9 +70,12 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
           <Field
             label={`Air of the ${store}`}
             value={text}
-            onChange={setText}
+            onChange={(typed) => {
+              drop();
+              setText(typed);
+            }}
             numeric
-            suffix={`°${units.temperature}`}
+            unit={`°${units.temperature}`}
             problem={problem ?? (error ? sentenceOf(error) : undefined)}
             hint={`At most ${formatCeiling(limit, units)}.`}
             onSubmit={() => void save()}
@@ -68,6 +83,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
           <View style={styles.save}>
             <Button label="Record" busy={isLoading} onPress={save} />
           </View>
+          {asked}
         </View>
       )}
       {open && readings.length > 1 && (
@@ -86,6 +102,6 @@ const styles = StyleSheet.create({
   group: { gap: space.xs },
   line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
-  form: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
+  form: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
   save: { paddingTop: 30 },
 });
