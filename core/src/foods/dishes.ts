@@ -37,12 +37,18 @@ export const dishes: readonly Food[] = [
     forms: ['liquid', 'dish'],
   }),
   dish('chilli', 'Chilli', ['chili con carne'], [74, 9, 6, 7, 2.6, 1.4], { forms: ['liquid'] }),
-  dish('curry', 'Curry', ['korma', 'masala'], [74, 9, 8.5, 5.5, 1.5, 1.5], { forms: ['liquid', 'dish'] }),
+  dish(
+    'curry',
+    'Curry',
+    ['korma', 'masala', 'chicken curry', 'tikka masala', 'beef curry'],
+    [74, 9, 8.5, 5.5, 1.5, 1.5],
+    { forms: ['liquid', 'dish'] },
+  ),
   dish('meat-sauce', 'Meat sauce', ['ragù', 'bolognese'], [74, 9, 9, 5.3, 1.2, 1.5], {
     forms: ['liquid', 'flatPack'],
   }),
   dish('fish-pie', 'Fish pie', ['seafood bake'], [73, 7.5, 7, 10.5, 0.8, 1.2], { forms: ['dish'] }),
-  dish('aubergine-bake', 'Aubergine bake', ['eggplant', 'moussaka', 'parmigiana'], [77, 4.5, 9, 6, 2, 1.5], {
+  dish('aubergine-bake', 'Aubergine bake', ['moussaka', 'parmigiana'], [77, 4.5, 9, 6, 2, 1.5], {
     forms: ['dish'],
   }),
   dish('lasagne', 'Lasagne', ['lasagna', 'pasta bake'], [67, 8.5, 8, 13.8, 1.2, 1.5], { forms: ['dish'] }),
@@ -79,7 +85,7 @@ export const dishes: readonly Food[] = [
   plain(
     'cooked-grains',
     'Cooked grains',
-    ['bulgur', 'quinoa', 'couscous', 'barley'],
+    ['bulgur', 'quinoa', 'couscous', 'barley', 'porridge', 'oatmeal', 'grits'],
     [72.5, 3.8, 1, 19.5, 2.6, 0.6],
     {
       forms: ['dish', 'flatPack'],
@@ -147,9 +153,15 @@ export const dishes: readonly Food[] = [
     alsoKeepsAs: 'cookedRice',
     forms: ['dish'],
   }),
-  dish('meat-pie', 'Meat pie', ['pasty', 'sausage roll', 'empanada'], [50.3, 9, 16, 22, 1.2, 1.5], {
-    forms: ['dish'],
-  }),
+  dish(
+    'meat-pie',
+    'Meat pie',
+    ['pasty', 'sausage roll', 'empanada', 'chicken pie', 'pot pie', 'steak pie'],
+    [50.3, 9, 16, 22, 1.2, 1.5],
+    {
+      forms: ['dish'],
+    },
+  ),
   dish('stir-fry', 'Stir-fry', ['wok dish', 'chow mein'], [74.7, 9, 6, 7, 1.8, 1.5], { forms: ['dish'] }),
   dish('paella', 'Paella', ['jambalaya'], [64.6, 8, 5, 20, 1, 1.4], {
     forms: ['dish'],
@@ -204,7 +216,7 @@ export const dishes: readonly Food[] = [
   dish(
     'cooked-chicken',
     'Chicken, cooked',
-    ['roast chicken leftover', 'pulled chicken', 'turkey leftover'],
+    ['roast chicken leftover', 'pulled chicken', 'turkey leftover', 'fried chicken'],
     [65.9, 25, 8, 0, 0, 1.1],
     { forms: ['pieces', 'dish'], cookedStorage: 'cookedMeat' },
   ),
@@ -277,7 +289,7 @@ export const dishes: readonly Food[] = [
   dish(
     'cooked-sausages',
     'Sausages, cooked',
-    ['grilled sausages', 'bangers cooked'],
+    ['grilled sausages', 'bangers cooked', 'black pudding'],
     [54.1, 15, 25, 3, 0.3, 2.6],
     { forms: ['pieces'], cookedStorage: 'cookedMeat' },
   ),

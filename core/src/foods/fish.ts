@@ -48,7 +48,7 @@ export const fish: readonly Food[] = [
   fatty('herring', 'Herring', ['sprats', 'sardines fresh'], [68, 18, 12.6, 0, 0, 1.4], {
     forms: ['wholeFish', 'fillet'],
   }),
-  lean('cod', 'Cod', ['haddock', 'pollock', 'white fish'], [81, 17.8, 0.2, 0, 0, 1], {
+  lean('cod', 'Cod', ['haddock', 'pollock', 'white fish', 'fish', 'fish fillets'], [81, 17.8, 0.2, 0, 0, 1], {
     forms: ['fillet', 'flatPack'],
   }),
   lean('hake', 'Hake', ['white fish'], [80, 17.9, 1, 0, 0, 1.1], { forms: ['fillet', 'wholeFish'] }),
@@ -86,9 +86,15 @@ export const fish: readonly Food[] = [
     forms: ['ground'],
     shelf: 'groundRaw',
   }),
-  lean('fish-fingers', 'Breaded fish, raw inside', ['fish sticks', 'scampi'], [60, 12.5, 8, 17, 1, 1.5], {
-    forms: ['pieces'],
-  }),
+  lean(
+    'fish-fingers',
+    'Breaded fish, raw inside',
+    ['fish sticks', 'scampi', 'fish fingers'],
+    [60, 12.5, 8, 17, 1, 1.5],
+    {
+      forms: ['pieces'],
+    },
+  ),
   fatty('sardines-fresh', 'Sardines, fresh', ['pilchards'], [69.2, 20, 9, 0, 0, 1.8], {
     forms: ['wholeFish'],
   }),
@@ -162,7 +168,7 @@ export const fish: readonly Food[] = [
     stuffed: true,
     cooking: 'poultry',
   }),
-  lean('fishcakes-raw', 'Fishcakes, raw', ['fish patties'], [67.6, 13, 5, 12, 1, 1.4], {
+  lean('fishcakes-raw', 'Fishcakes, raw', ['fish patties', 'fish cakes'], [67.6, 13, 5, 12, 1, 1.4], {
     forms: ['pieces'],
     cooking: 'groundFish',
     shelf: 'groundRaw',

@@ -1,5 +1,5 @@
 import { METRIC } from '../testing/story';
-import { catalogue, foodById, foodSchema, formById, readMass, searchFoods, UnknownFood } from '.';
+import { catalogue, foodById, foodSchema, formById, readMass, UnknownFood } from '.';
 
 describe('the catalogue', () => {
   it('holds some 330 foods, each whole and with a name of its own', () => {
@@ -14,28 +14,6 @@ describe('the catalogue', () => {
   });
 
   it('names what it does not know', () => expect(() => foodById('unicorn')).toThrow(UnknownFood));
-});
-
-describe('search', () => {
-  it.each([
-    ['lam sholder', 'lamb-shoulder-bone-in'],
-    ['eggplant', 'aubergine-bake'],
-    ['prawns', 'shrimp'],
-    ['chiken thigs', 'chicken-thighs'],
-    ['saffron rice', 'cooked-rice'],
-    ['turkey stuffed', 'turkey-stuffed'],
-    ['cheese hard', 'hard-cheese'],
-    ['raw prawns', 'shrimp'],
-  ])('finds %j', (text, id) =>
-    expect(
-      searchFoods(text)
-        .slice(0, 3)
-        .map((food) => food.id),
-    ).toContain(id),
-  );
-
-  it('offers everything before anything is typed', () => expect(searchFoods('  ')).toBe(catalogue));
-  it('finds nothing for nonsense', () => expect(searchFoods('zzxxqq')).toEqual([]));
 });
 
 describe('a weight as it is typed', () => {

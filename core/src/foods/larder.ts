@@ -117,17 +117,29 @@ export const larder: readonly Food[] = [
     cookedStorage: 'milk',
     freezingPointC: -0.55,
   }),
-  dairy('soft-cheese', 'Soft cheese', ['cream cheese', 'ricotta', 'mascarpone'], [52, 18, 26, 1.5, 0, 2.5], {
-    packed: 'pack',
-    forms: ['flatPack'],
-  }),
-  dairy('hard-cheese', 'Hard cheese, opened', ['cheddar', 'block cheese'], [38, 25, 32, 1.3, 0, 3.7], {
-    keepsWarm: true,
-    packed: 'pack',
-    forms: ['flatPack'],
-    cookedStorage: 'hardCheese',
-    freezingPointC: -10,
-  }),
+  dairy(
+    'soft-cheese',
+    'Soft cheese',
+    ['cream cheese', 'ricotta', 'mascarpone', 'goat cheese'],
+    [52, 18, 26, 1.5, 0, 2.5],
+    {
+      packed: 'pack',
+      forms: ['flatPack'],
+    },
+  ),
+  dairy(
+    'hard-cheese',
+    'Hard cheese, opened',
+    ['cheddar', 'block cheese', 'cheese', 'gouda', 'emmental', 'gruyere'],
+    [38, 25, 32, 1.3, 0, 3.7],
+    {
+      keepsWarm: true,
+      packed: 'pack',
+      forms: ['flatPack'],
+      cookedStorage: 'hardCheese',
+      freezingPointC: -10,
+    },
+  ),
   dairy('yoghurt', 'Yoghurt', ['yogurt', 'curd'], [86, 4.5, 3.5, 5.2, 0, 0.8], {
     packed: 'pack',
     forms: ['liquid'],
@@ -137,7 +149,7 @@ export const larder: readonly Food[] = [
     forms: ['dish'],
     cookedStorage: 'creamDessert',
   }),
-  dairy('eggs-in-shell', 'Eggs in shell', ['hen eggs'], [76, 12.6, 9.6, 0.8, 0, 1], {
+  dairy('eggs-in-shell', 'Eggs in shell', ['hen eggs', 'eggs'], [76, 12.6, 9.6, 0.8, 0, 1], {
     forms: ['pieces'],
     cooking: 'egg',
     rawStorage: 'eggsInShell',

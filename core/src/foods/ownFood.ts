@@ -1,3 +1,4 @@
+import { says } from './kitchenWords';
 import { LONGEST_NAME } from './forms';
 import { z } from 'zod';
 import { isKnownFood } from './catalogue';
@@ -20,6 +21,5 @@ export type OwnFood = z.infer<typeof ownFoodSchema>;
 
 /** The household's own foods that fit what was typed; blank text gives them all. */
 export function searchOwnFoods(own: readonly OwnFood[], text: string): readonly OwnFood[] {
-  const wanted = text.trim().toLowerCase();
-  return own.filter(({ name }) => name.toLowerCase().includes(wanted));
+  return own.filter(({ name }) => says(name, text));
 }

@@ -65,7 +65,7 @@ export const poultry: readonly Food[] = [
   parts(
     'ground-poultry',
     'Ground chicken or turkey',
-    ['turkey mince', 'chicken mince'],
+    ['turkey mince', 'chicken mince', 'turkey burgers', 'chicken burgers'],
     [72.5, 18.5, 8, 0, 0, 1],
     {
       forms: ['ground', 'flatPack'],
@@ -77,15 +77,21 @@ export const poultry: readonly Food[] = [
     cooking: 'giblets',
     rawStorage: 'rawSausage',
   }),
-  parts('giblets', 'Giblets', ['neck', 'gizzard', 'liver'], [75, 18.5, 4.5, 1, 0, 1], {
+  parts('giblets', 'Giblets', ['neck', 'gizzard', 'liver', 'chicken livers'], [75, 18.5, 4.5, 1, 0, 1], {
     forms: ['pieces'],
     cooking: 'giblets',
     rawStorage: 'giblets',
   }),
-  parts('chicken-drumsticks', 'Chicken drumsticks', ['chicken legs'], [72, 18.5, 8.5, 0, 0, 1], {
-    forms: ['pieces'],
-    roast: 'chickenLegs',
-  }),
+  parts(
+    'chicken-drumsticks',
+    'Chicken drumsticks',
+    ['drumsticks', 'chicken legs'],
+    [72, 18.5, 8.5, 0, 0, 1],
+    {
+      forms: ['pieces'],
+      roast: 'chickenLegs',
+    },
+  ),
   parts('chicken-wings', 'Chicken wings', ['buffalo wings'], [66.6, 17.5, 15, 0, 0, 0.9], {
     forms: ['pieces'],
   }),

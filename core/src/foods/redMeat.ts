@@ -95,7 +95,7 @@ export const redMeat: readonly Food[] = [
   joint(
     'beef-roast-boneless',
     'Beef roast, boneless',
-    ['topside', 'sirloin joint', 'roast beef'],
+    ['topside', 'sirloin joint', 'roast beef', 'beef joint', 'joint', 'rump roast', 'top round'],
     [69, 21.5, 8.5, 0, 0, 1],
     {
       forms: ['bonelessJoint'],
@@ -117,9 +117,28 @@ export const redMeat: readonly Food[] = [
     roast: 'freshHam',
   }),
   joint('veal-roast', 'Veal roast', [], [73, 20, 6, 0, 0, 1], { forms: ['bonelessJoint'] }),
-  cut('beef-steak', 'Beef steaks', ['rump', 'sirloin', 'entrecote'], [68, 21.5, 9.5, 0, 0, 1], {
-    forms: ['steak'],
-  }),
+  cut(
+    'beef-steak',
+    'Beef steaks',
+    [
+      'rump',
+      'sirloin',
+      'entrecote',
+      'steak',
+      'rib eye',
+      'ribeye',
+      'T-bone',
+      'flank',
+      'bavette',
+      'minute steak',
+      'strip',
+      'top sirloin',
+    ],
+    [68, 21.5, 9.5, 0, 0, 1],
+    {
+      forms: ['steak'],
+    },
+  ),
   cut('lamb-chops', 'Lamb chops', ['cutlets'], [63, 18, 18, 0, 0, 1], {
     forms: ['steak'],
     rawStorage: 'chops',
@@ -141,14 +160,26 @@ export const redMeat: readonly Food[] = [
   ground('ground-pork', 'Ground pork', ['pork mince', 'meatballs'], [61, 17.5, 20.5, 0, 0, 1], {
     forms: ['ground', 'flatPack'],
   }),
-  ground('raw-sausages', 'Raw sausages', ['bangers', 'merguez', 'chipolatas'], [56, 15, 25, 1.5, 0, 2.5], {
-    forms: ['pieces'],
-    rawStorage: 'rawSausage',
-  }),
-  ground('stewing-meat', 'Stewing meat, diced', ['casserole meat', 'goulash'], [70, 21, 8, 0, 0, 1], {
-    forms: ['pieces', 'flatPack'],
-    cooking: 'wholeCut',
-  }),
+  ground(
+    'raw-sausages',
+    'Raw sausages',
+    ['bangers', 'merguez', 'chipolatas', 'sausages'],
+    [56, 15, 25, 1.5, 0, 2.5],
+    {
+      forms: ['pieces'],
+      rawStorage: 'rawSausage',
+    },
+  ),
+  ground(
+    'stewing-meat',
+    'Stewing meat, diced',
+    ['casserole meat', 'goulash', 'stewing beef', 'diced beef', 'braising steak', 'beef cubes'],
+    [70, 21, 8, 0, 0, 1],
+    {
+      forms: ['pieces', 'flatPack'],
+      cooking: 'wholeCut',
+    },
+  ),
   ground('liver', 'Liver', ['variety meat', 'kidneys', 'offal'], [71, 20, 4, 3.5, 0, 1.5], {
     forms: ['pieces'],
     cooking: 'organMeat',

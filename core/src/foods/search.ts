@@ -1,21 +1,28 @@
-import Fuse from 'fuse.js/basic';
+import MiniSearch, { type SearchOptions } from 'minisearch';
 import { catalogue } from './catalogue';
+import { asked, kept, SEPARATORS, type Asked } from './kitchenWords';
 import type { Food } from './schema';
 
-const index = new Fuse(catalogue, {
-  keys: [
-    { name: 'name', weight: 2 },
-    { name: 'aliases', weight: 1 },
-  ],
-  threshold: 0.35,
-  ignoreLocation: true,
-  includeScore: true,
+const byId = new Map(catalogue.map((food) => [food.id, food]));
+
+const index = new MiniSearch<{ id: string; name: string; aliases: string }>({
+  fields: ['name', 'aliases'],
+  tokenize: (text) => text.split(SEPARATORS),
+  processTerm: kept,
 });
+index.addAll(catalogue.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(', ') })));
+
+/** How much better a food fits that is bought raw, where nobody says that it is cooked; or cooked, where somebody does. */
+const AS_USUAL = 1.6;
+/** How much better one fits that is called just so: by its whole name, by another, or by its name up to the comma. */
+const CALLED = { name: 8, alias: 5, stem: 3 };
 
 /**
- * Foods that fit what was typed, best first; spelling slips are forgiven.
+ * Foods that fit what was typed, the likeliest first. Kitchens' words for one thing are one, in the singular or plural and in
+ * any order; spelling slips are forgiven in longer words. Meat, fish and eggs are raw unless it is said.
  *
  * @param text what was typed; blank text gives the whole catalogue in its own order
+ * @returns none where nothing is like it
  * @example searchFoods('lam sholder')[0].id // 'lamb-shoulder-bone-in'
  */
 export function searchFoods(text: string): readonly Food[] {
@@ -24,21 +31,76 @@ export function searchFoods(text: string): readonly Food[] {
   const known = found.get(wanted);
   if (known) return known;
   if (found.size >= MOST_KEPT) found.clear();
-  const foods = byWords(wanted);
+  const foods = likeliest(wanted);
   found.set(wanted, foods);
   return foods;
 }
 
-/** Those that fit most of the words, in whatever order they are typed; of these the ones that fit best. */
-function byWords(wanted: string): readonly Food[] {
-  const fits = new Map<Food, { words: number; misfit: number }>();
-  for (const text of new Set([wanted, ...wanted.split(/\s+/)]))
-    for (const { item, score = 0 } of index.search(text)) {
-      const { words, misfit } = fits.get(item) ?? { words: 0, misfit: 0 };
-      fits.set(item, { words: words + 1, misfit: misfit + score });
-    }
-  return [...fits].sort(([, a], [, b]) => b.words - a.words || a.misfit - b.misfit).map(([food]) => food);
+/** With all its words; else without those that nothing is called by; else with most of them. */
+function likeliest(wanted: string): readonly Food[] {
+  const said = asked(wanted);
+  const all = said.kinds.length ? said.kinds : said.words;
+  const known = all.filter((word) => index.search(word, options(said)).length > 0);
+  for (const [terms, combineWith] of [
+    [all, 'AND'],
+    [known, 'AND'],
+    [known, 'OR'],
+  ] as const) {
+    const meant = { ...said, words: terms, kinds: terms };
+    const hits = index.search(terms.join(' '), { ...options(terms === all ? said : meant), combineWith });
+    if (hits.length) return hits.map(({ id }) => byId.get(id as string)!);
+  }
+  return [];
 }
+
+function options(said: Asked): SearchOptions {
+  return {
+    boost: { name: 2 },
+    prefix: (term) => term.length > 2,
+    fuzzy: (term) => (term.length > 9 ? 2 : term.length > 4 ? 1 : false),
+    weights: { prefix: 0.6, fuzzy: 0.25 },
+    boostDocument: (id) => {
+      const food = byId.get(id as string)!;
+      const { spoken } = calls.get(food.id)!;
+      const inState = said.states.some((state) => spoken.has(state)) ? AS_USUAL : 1;
+      return calledSo(food, said) * inState * (isRaw(food) === said.cooked ? 1 : AS_USUAL);
+    },
+  };
+}
+
+function calledSo({ id }: Food, { words, kinds, cooked }: Asked): number {
+  const { name, aliases, stem, isCooked } = calls.get(id)!;
+  const [whole, plain] = [inAnyOrder(words), inAnyOrder(kinds)];
+  if (name === whole) return CALLED.name;
+  if (isCooked !== cooked) return 1;
+  if (aliases.includes(whole)) return CALLED.alias;
+  return stem === plain ? CALLED.stem : 1;
+}
+
+const inAnyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
+
+/** What each food is called, in the words the index keeps. */
+const calls = new Map(
+  catalogue.map(({ id, name, aliases }) => {
+    const { words, cooked } = asked(name);
+    // Whoever means a stuffed one says so.
+    const stem = words.includes('stuffed') ? name : name.split(',')[0]!;
+    return [
+      id,
+      {
+        name: inAnyOrder(words),
+        aliases: aliases.map((alias) => inAnyOrder(asked(alias).words)),
+        stem: inAnyOrder(asked(stem).words),
+        isCooked: cooked,
+        spoken: new Set([name, ...aliases].flatMap((each) => asked(each).words)),
+      },
+    ];
+  }),
+);
+
+/** Bought raw, to be cooked. */
+const isRaw = ({ cooking, rawStorage, keepsWarm }: Food): boolean =>
+  cooking !== null && (rawStorage !== null || keepsWarm === true);
 
 /** Screens ask the same again with every frame. */
 const found = new Map<string, readonly Food[]>();

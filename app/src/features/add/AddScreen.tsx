@@ -1,10 +1,9 @@
-import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
+import { foodById, LONGEST_NAME } from '@omtel/core/foods';
 import { massSlip, writtenSize } from '@omtel/core/slips';
 import { dayName, atClock } from '@omtel/core/time';
 import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
@@ -14,9 +13,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
-import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
-import { REACH, space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
@@ -34,12 +31,12 @@ import {
   type AddField,
 } from './addDraft';
 import { YES_NO } from './formParts';
+import { KindPicker } from './KindPicker';
 import { Origin } from './Origin';
 import { kindNames } from './own';
 import { PrintedDate } from './PrintedDate';
 import { KeepOwn, OwnFoods } from './OwnFoods';
 
-const MOST_SHOWN = 7;
 const CONDITIONS = [
   { value: 'fresh', label: 'Fresh' },
   { value: 'frozen', label: 'Frozen' },
@@ -61,7 +58,10 @@ export function AddScreen() {
   if (draft) return <AddForm draft={draft} onChange={setDraft} />;
   return (
     <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
-      <KindPicker label="What kind of food?" onChoose={(food) => setDraft(draftOf(food))} />
+      <KindPicker
+        label="What kind of food?"
+        onChoose={(food, name) => setDraft({ ...draftOf(food), ...(name && { name }) })}
+      />
       <OwnFoods onChoose={(own) => setDraft(draftOfOwn(own))} />
     </Screen>
   );
@@ -206,42 +206,3 @@ function AddForm({
 }
 
 const NOON = { hour: 12, minute: 0 };
-
-function KindPicker({
-  label,
-  onChoose,
-}: {
-  readonly label: string;
-  readonly onChoose: (food: Food) => void;
-}) {
-  const [text, setText] = useState('');
-  const found = text.trim() === '' ? [] : searchFoods(text).slice(0, MOST_SHOWN);
-  return (
-    <View style={styles.group}>
-      <Field label={label} value={text} onChange={setText} hint="Spelling is forgiven." />
-      <Rows>
-        {found.map((food) => (
-          <Pressable
-            key={food.id}
-            role="button"
-            style={styles.kind}
-            onPress={() => {
-              setText('');
-              onChoose(food);
-            }}
-          >
-            <Words size="lead">{food.name}</Words>
-          </Pressable>
-        ))}
-      </Rows>
-      {text.trim() !== '' && found.length === 0 && (
-        <Words tone="soft">Nothing like that. Take the nearest kind; the name is yours.</Words>
-      )}
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  group: { gap: space.s },
-  kind: { minHeight: REACH - space.xl, justifyContent: 'center' },
-});

@@ -1,5 +1,5 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
-import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
+import { says, searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import { Link, useRouter } from 'expo-router';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -68,7 +68,7 @@ export function GuideScreen() {
   const shown = sections
     .map(([title, found]): [string, readonly Rule[]] => [
       title,
-      found.filter((rule) => rule.title.toLowerCase().includes(wanted)),
+      found.filter((rule) => says(rule.title, wanted)),
     ])
     .filter(([, found]) => found.length > 0);
   return (

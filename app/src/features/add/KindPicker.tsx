@@ -1,0 +1,64 @@
+import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
+import { useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
+import { REACH, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+
+const MOST_SHOWN = 7;
+
+/** Finds a kind of the catalogue by what a kitchen calls it; what it does not know is kept by its name, as the kind it is most like. */
+export function KindPicker({
+  label,
+  onChoose,
+}: {
+  readonly label: string;
+  /** With the name typed, where it is none of the catalogue’s. */
+  readonly onChoose: (food: Food, name?: string) => void;
+}) {
+  const [text, setText] = useState('');
+  const typed = text.trim();
+  const found = typed === '' ? [] : searchFoods(typed).slice(0, MOST_SHOWN);
+  const unknown = typed !== '' && found.length === 0;
+  return (
+    <View style={styles.group}>
+      <Field label={label} value={text} onChange={setText} most={LONGEST_NAME} hint="Spelling is forgiven." />
+      {unknown && (
+        <Words tone="soft">Nothing is called that here. What is it most like? It keeps your name.</Words>
+      )}
+      <Rows>
+        {(unknown ? NEAREST.map(foodById) : found).map((food) => (
+          <Pressable
+            key={food.id}
+            role="button"
+            style={styles.kind}
+            onPress={() => {
+              setText('');
+              onChoose(food, unknown ? typed : undefined);
+            }}
+          >
+            <Words size="lead">{food.name}</Words>
+          </Pressable>
+        ))}
+      </Rows>
+    </View>
+  );
+}
+
+/** What most foods are like, for one that no search knows. */
+const NEAREST = [
+  'takeaway',
+  'beef-stew',
+  'ground-beef',
+  'beef-steak',
+  'chicken-thighs',
+  'cod',
+  'cooked-vegetables',
+  'soft-cheese',
+];
+
+const styles = StyleSheet.create({
+  group: { gap: space.s },
+  kind: { minHeight: REACH - space.xl, justifyContent: 'center' },
+});
