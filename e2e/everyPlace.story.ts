@@ -21,6 +21,7 @@ test('a stuffed bird is done when its breast, its thigh and its stuffing are', a
   await tap('Put it in');
   await food('Turkey, whole, stuffed');
   await tap('Log a reading');
+  await tap('Cook it');
   await tap('It is on the heat');
 
   // What not to touch and where each place lies is drawn, and said to those who cannot see it.

@@ -27,10 +27,14 @@ test('a reading below the target: keep cooking; off the heat too early: back on'
   await enter();
   await food('Chicken thighs');
   await tap('Log a reading');
+  await tap('Cook it');
   await tap('It is on the heat');
   await page.getByLabel('Reading', { exact: true }).fill('160');
   await page.getByRole('radio', { name: '°F' }).click();
   await tap('Record');
+  await expect(page.getByText('320 °F? Did you mean 160 °F?')).toBeVisible();
+  await page.waitForTimeout(1000);
+  await tap('160 °F');
   await expect(page.getByText('2.8 °C to go. Keep cooking.')).toBeVisible();
   await food('Chicken thighs');
   await ruling('Fine');

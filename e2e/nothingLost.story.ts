@@ -5,6 +5,7 @@ test('a reload in the middle loses nothing, and every page has its own address',
   await enter();
   await food('Chicken thighs');
   await tap('Log a reading');
+  await tap('Cook it');
   await tap('It is on the heat');
   await page.getByLabel('Reading', { exact: true }).fill('61');
   await tap('Record');
@@ -25,6 +26,7 @@ test('entries made while the server is away are kept through a reload and sent l
   await page.route('**/api/events', (route) =>
     route.request().method() === 'POST' ? route.abort() : route.continue(),
   );
+  await tap('Cook it');
   await tap('It is on the heat');
   await page.getByLabel('Reading', { exact: true }).fill('75');
   await tap('Record');

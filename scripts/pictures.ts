@@ -59,6 +59,7 @@ const PICTURES: readonly Picture[] = [
     show: async (page) => {
       await food('Chicken thighs')(page);
       await page.getByRole('button', { name: 'Log a reading' }).first().click();
+      await tap(page, 'Cook it');
       await tap(page, 'It is on the heat');
       await page.getByLabel('Reading', { exact: true }).fill('61');
       await tap(page, 'Record');

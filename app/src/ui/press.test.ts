@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { isPressMeant, pressRecorded } from './press';
+import { isPressMeant, pressDone } from './press';
 
 const tapAt = (clientX: number, clientY: number) =>
   document.dispatchEvent(Object.assign(new Event('pointerdown'), { clientX, clientY }));
@@ -8,7 +8,7 @@ const later = (ms: number) => performance.now() + ms;
 describe('a press after something was recorded', () => {
   beforeEach(() => {
     tapAt(200, 400);
-    pressRecorded();
+    pressDone();
   });
 
   it('at the same place is not meant, and a second later it is', () => {

@@ -1,6 +1,6 @@
 import { useRef } from 'react';
 
-/** How long after something was recorded a press at the same place is taken for the same press, ms. */
+/** How long after a press did something another at the same place is taken for the same press, ms. */
 const QUIET_MS = 900;
 /** As far as a thumb wanders between two taps, px. */
 const NEAR_PX = 56;
@@ -11,7 +11,7 @@ interface Point {
 }
 
 let finger: Point | null = null;
-let recorded: { readonly where: Point | null; readonly at: number } | null = null;
+let done: { readonly where: Point | null; readonly at: number } | null = null;
 
 if (typeof document !== 'undefined') {
   const early = { capture: true, passive: true };
@@ -26,28 +26,26 @@ if (typeof document !== 'undefined') {
   document.addEventListener(
     'input',
     () => {
-      recorded = null;
+      done = null;
     },
     early,
   );
 }
 
 /**
- * Notes that something was recorded, and where the finger was. What then comes to stand there is not what it meant: the
- * time begins anew once the screen shows what the press did.
+ * Notes that a press did something, and where the finger was: what then comes to stand there is not what it meant. The time
+ * begins anew once the screen shows what the press did.
  */
-export function pressRecorded(): void {
-  recorded = { where: finger, at: performance.now() };
+export function pressDone(): void {
+  done = { where: finger, at: performance.now() };
   if (typeof requestAnimationFrame === 'function')
-    requestAnimationFrame(() =>
-      setTimeout(() => recorded && (recorded = { ...recorded, at: performance.now() })),
-    );
+    requestAnimationFrame(() => setTimeout(() => done && (done = { ...done, at: performance.now() })));
 }
 
 /** Whether a press is one of its own, and not the second tap of one that recorded something a moment ago. */
 export function isPressMeant(now = performance.now()): boolean {
-  if (!recorded || now - recorded.at > QUIET_MS) return true;
-  const { where } = recorded;
+  if (!done || now - done.at > QUIET_MS) return true;
+  const { where } = done;
   if (!where || !finger) return false;
   return Math.hypot(finger.x - where.x, finger.y - where.y) > NEAR_PX;
 }
@@ -57,10 +55,10 @@ export function usePress(onPress: () => unknown): () => void {
   const busy = useRef(false);
   return () => {
     if (busy.current || !isPressMeant()) return;
-    const done = onPress();
-    if (!(done instanceof Promise)) return;
+    const doing = onPress();
+    if (!(doing instanceof Promise)) return;
     busy.current = true;
-    void done.finally(() => {
+    void doing.finally(() => {
       busy.current = false;
     });
   };

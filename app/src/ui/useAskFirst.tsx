@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from './Button';
+import { pressDone } from './press';
 import { space } from './tokens';
 import { Words } from './Words';
 
@@ -41,17 +42,18 @@ export function useAskFirst(): AskFirst {
     keepOrAsk: (slip, typed, written, keep) => {
       if (!slip) return keep(typed);
       const { meant } = slip;
+      pressDone();
       setQuestion({
         question: slip.question,
         meant: meant && written(meant),
         takeMeant: () => meant && keep(meant),
-        typed: `No, ${written(typed)}`,
+        typed: `${meant ? 'No' : 'Yes'}, ${written(typed)}`,
         takeTyped: () => keep(typed),
       });
     },
     drop: () => setQuestion(null),
     asked: question && (
-      <View style={styles.asked} role="alert">
+      <View style={styles.asked} role="alert" ref={intoView}>
         <Words face="strong">{question.question}</Words>
         <View style={styles.answers}>
           {question.meant && (
@@ -63,6 +65,10 @@ export function useAskFirst(): AskFirst {
     ),
   };
 }
+
+/** A question nobody sees is not answered. */
+const intoView = (view: View | null): void =>
+  (view as unknown as Element | null)?.scrollIntoView?.({ block: 'center' });
 
 const styles = StyleSheet.create({
   asked: { gap: space.s, width: '100%' },

@@ -1,6 +1,6 @@
 import { comes, happened, hours, minutes, read, stateOf } from '../testing/story';
 import { celsius, fahrenheit } from '../units';
-import { depthSlip, massSlip, placeSlip, readingSlip } from '.';
+import { convertedSlip, depthSlip, massSlip, placeSlip, readingSlip } from '.';
 
 const thighs = (...told: Parameters<typeof stateOf>[0][number][]) =>
   stateOf([comes('chicken-thighs'), ...told]);
@@ -32,6 +32,15 @@ describe('a reading that is likelier a slip', () => {
     ]);
     expect(readingSlip(soup, celsius(60), hours(3))).toBeNull();
     expect(readingSlip(soup, celsius(60), hours(26))!.question).toBe('60 °C? Did you mean 60 °F?');
+  });
+
+  it('typed before its unit was chosen, it may have been read in that', () => {
+    const state = thighs(...onHeat);
+    expect(convertedSlip(state, fahrenheit(320), fahrenheit(160), hours(2))).toEqual({
+      question: '320 °F? Did you mean 160 °F?',
+      meant: fahrenheit(160),
+    });
+    expect(convertedSlip(state, fahrenheit(165.2), fahrenheit(74), hours(2))).toBeNull();
   });
 
   it('says that it is hardly possible where no other unit makes sense of it', () =>

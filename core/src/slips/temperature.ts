@@ -75,6 +75,23 @@ export function readingSlip(state: FoodState, typed: Temperature, at: number): T
     : null;
 }
 
+/**
+ * What to ask of a figure that was typed in one unit and converted to another: it may have been read in the other all along.
+ *
+ * @param before the figure as it was typed, in the unit chosen since
+ */
+export function convertedSlip(
+  state: FoodState,
+  converted: Temperature,
+  before: Temperature,
+  at: number,
+): TemperatureSlip | null {
+  const slip = readingSlip(state, converted, at);
+  return slip && readingSlip(state, before, at) === null
+    ? { question: questionOf(converted, before), meant: before }
+    : slip;
+}
+
 /** What to ask before the temperature of a place is kept; null where it is to be believed. */
 export function placeSlip(place: ReadPlace, typed: Temperature): TemperatureSlip | null {
   return outOf(typed, SPANS[place]);

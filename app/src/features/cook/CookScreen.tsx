@@ -10,7 +10,7 @@ import {
 import { formById } from '@omtel/core/foods';
 import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
-import { Link, useRouter } from 'expo-router';
+import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -22,14 +22,16 @@ import { Heading, Words } from '../../ui/Words';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
 import { ProbePlaces } from './probe/ProbePlaces';
+import { purposeOf } from './purpose';
 import { ReadingForm } from './ReadingForm';
 
 /** The probe in hand: the target, where to probe, and the reading judged at once. */
 export function CookScreen() {
-  return <WithFood title="Cook">{(food) => <Cook food={food} />}</WithFood>;
+  return <WithFood title="Reading">{(food) => <Cook food={food} />}</WithFood>;
 }
 
 function Cook({ food }: { readonly food: FoodState }) {
@@ -37,11 +39,15 @@ function Cook({ food }: { readonly food: FoodState }) {
   const recordNow = useRecord();
   const router = useRouter();
   const target = targetOf(food, rules);
+  const { to } = useLocalSearchParams<{ to?: string }>();
   const { cook, stage, place } = food;
   const onHeat = place === 'heat';
-  const reheating = stage === 'reheating' || (food.cooked && !onHeat && stage === 'stored');
+  const purpose = purposeOf(food, to === 'heat');
+  const heats = purpose === 'cook' || purpose === 'reheat';
+  const reheating = purpose === 'reheat';
   const goal = reheating ? reheatTargetOf(food, rules) : target;
-  const standing = cookStanding(food, rules);
+  // What was read of a cook days ago belongs to that.
+  const standing = onHeat || stage === 'resting' ? cookStanding(food, rules) : null;
   const aim = (standing?.target ?? goal?.value)?.options[0];
   const places: readonly ProbePlace[] = place === 'water' ? ['surface', ...placesOf(food)] : placesOf(food);
   const [picked, setPicked] = useState<ProbePlace | null>(null);
@@ -52,6 +58,7 @@ function Cook({ food }: { readonly food: FoodState }) {
   const resting = stage === 'resting' && restedAt !== null && now < restedAt;
 
   const main = () => {
+    if (!heats) return undefined;
     if (stage === 'resting' && met !== null)
       return (
         <Button
@@ -105,7 +112,8 @@ function Cook({ food }: { readonly food: FoodState }) {
       foot={main()}
       rules
     >
-      {aim && goal && (
+      {!heats && <ColdAim food={food} purpose={purpose} />}
+      {heats && aim && goal && (
         <Panel edge="rim">
           <Words face="strong" tone="rim">
             {reheating ? 'Heat to' : 'Cook to'}
@@ -125,19 +133,25 @@ function Cook({ food }: { readonly food: FoodState }) {
       <Judgement food={food} />
       <View style={styles.group}>
         <Heading level={3}>Where to probe</Heading>
-        <ProbePlaces food={food} places={places} chosen={chosen} onChoose={setPicked} />
+        <ProbePlaces food={food} standing={standing} places={places} chosen={chosen} onChoose={setPicked} />
         <Words>{formById(food.form).probe}</Words>
         <Words tone="soft">{`Wait ${formatDuration(rules.thermometer.steadyFor.value.ms)} for it to settle. Clean the probe before and after.`}</Words>
       </View>
       <ReadingForm
         food={food}
         place={chosen}
-        holdMs={aim?.heldMs ?? 0}
+        holdMs={heats ? (aim?.heldMs ?? 0) : 0}
         onRecorded={() => setPicked(null)}
         autoFocus={onHeat && met === null}
       />
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
-      {!onHeat && (met === null || reheating) && (
+      {!heats && place !== 'freezer' && (
+        <Button
+          label={food.cooked ? 'Heat it' : 'Cook it'}
+          onPress={() => router.setParams({ to: 'heat' })}
+        />
+      )}
+      {heats && !onHeat && (met === null || reheating) && (
         <Button
           label="It is in the microwave"
           onPress={() => recordNow(food, 'in the microwave', 'cookingStarted', { by: 'microwave' })}

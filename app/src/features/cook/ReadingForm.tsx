@@ -1,7 +1,8 @@
 import type { Settings } from '@omtel/core/api';
-import { readingSlip, written } from '@omtel/core/slips';
+import { convertedSlip, readingSlip, written } from '@omtel/core/slips';
 import { PLACE_OF_PROBE, payloads, type FoodState, type Payload, type ProbePlace } from '@omtel/core/trail';
 import {
+  convertTyped,
   formatDurationUp,
   kelvinIn,
   MINUTE_MS,
@@ -45,6 +46,8 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
   const [text, setText] = useState('');
+  // As it was typed before another unit was chosen; empty where none was.
+  const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
   const [watched, setWatched] = useState<'no' | 'yes'>('no');
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
@@ -56,6 +59,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
       ...(watchable && watched === 'yes' && { watchedMs: holdMs }),
     });
     setText('');
+    setTyped('');
     setWatched('no');
     onRecorded();
   };
@@ -63,13 +67,24 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
     const read = readReading(text, unit, settings.thermometer);
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    return keepOrAsk(readingSlip(food, read.temperature, now), read.temperature, written, (temperature) =>
+    const before = readReading(typed, unit, settings.thermometer);
+    const slip =
+      typed !== '' && 'temperature' in before
+        ? convertedSlip(food, read.temperature, before.temperature, now)
+        : readingSlip(food, read.temperature, now);
+    return keepOrAsk(slip, read.temperature, written, (temperature) =>
       keep(readAs(temperature, settings.thermometer)),
     );
   };
-  const change = (typed: string) => {
+  const change = (said: string) => {
     drop();
-    setText(typed);
+    setText(said);
+    if (said !== convertTyped(typed, `°${unit === 'C' ? 'F' : 'C'}`, `°${unit}`)) setTyped('');
+  };
+  const choose = (chosen: TemperatureUnit) => {
+    drop();
+    setTyped(text);
+    setUnit(chosen);
   };
 
   return (
@@ -91,7 +106,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           label="Unit of the reading"
           quiet
           value={unit}
-          onChange={setUnit}
+          onChange={choose}
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
       </View>

@@ -18,6 +18,7 @@ import { Screen } from '../../ui/Screen';
 import { Stepper } from '../../ui/Stepper';
 import { space } from '../../ui/tokens';
 import { useForecast } from '../../workers/useForecast';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { WithFood } from '../food/WithFood';
 import { ForecastState } from '../forecast/ForecastState';
 import { readRefrigerator, readTweaks, USUAL, USUAL_COLD } from '../forecast/tweakDraft';
@@ -73,7 +74,8 @@ function Cool({ food }: { readonly food: FoodState }) {
   const forecast = useForecast('cooling', asked && { ...asked, guidance });
   const { answer, current } = forecast;
 
-  const accept = async ({ verdict }: CoolingAnswer) => {
+  const { keepOrAsk, asked: askedFirst } = useAskFirst();
+  const keep = async ({ verdict }: CoolingAnswer) => {
     if (!asked) return;
     const { startC, container: into, count, lid, stirred, stays } = asked;
     const how = `${count} × ${into.label}, ${WHERE_WORDS[choices.where].toLowerCase()}`;
@@ -97,6 +99,15 @@ function Cool({ food }: { readonly food: FoodState }) {
     await dispatch(act({ what: `${food.name}: cooled this way`, events: [...off, plan, ...away] }));
     router.replace('/now');
   };
+  const accept = (found: CoolingAnswer) =>
+    keepOrAsk(
+      found.verdict.passes === 'fails'
+        ? { question: 'It will not be cold in time like this.', meant: null }
+        : null,
+      found,
+      () => 'cool it so all the same',
+      keep,
+    );
 
   return (
     <Screen
@@ -177,6 +188,7 @@ function Cool({ food }: { readonly food: FoodState }) {
         />
       </View>
       {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
+      {askedFirst}
       {asked && answer && (
         <CoolingForecast
           asked={asked}

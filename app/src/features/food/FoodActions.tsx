@@ -39,7 +39,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         <Button label="Divide or combine" onPress={() => open('divide')} />
         <Button label="What if" onPress={() => open('whatif')} />
         {cooked && stage === 'stored' && isHeated(food) && (
-          <Button label="Heat it" onPress={() => open('cook')} />
+          <Button label="Heat it" onPress={() => open('cook?to=heat')} />
         )}
         {place === 'refrigerator' && mayFreeze(food, rules) && (
           <Button

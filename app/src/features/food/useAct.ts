@@ -49,7 +49,7 @@ export function useAct() {
     (food: FoodState, step: Step | null, action: ActionKind) => {
       if (!household) return;
       const rulesOf = (of: FoodState) => rulesOfFood(of, household.settings.guidance);
-      const open = (page: 'cook' | 'leftovers' | '') =>
+      const open = (page: 'cook' | 'cook?to=heat' | 'leftovers' | '') =>
         router.push(`/food/${food.foodId}${page && `/${page}`}` as never);
       switch (step?.kind ?? action) {
         case 'startThaw': {
@@ -85,9 +85,10 @@ export function useAct() {
           if (food.cooked) return open('leftovers');
           return recordNow(food, 'into the refrigerator', 'moved', { place: 'refrigerator' });
         case 'read':
+          return open('cook');
         case 'cook':
         case 'heat':
-          return open('cook');
+          return open('cook?to=heat');
         default:
           return open('');
       }

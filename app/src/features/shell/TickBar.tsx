@@ -8,7 +8,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { tickSlice, type Tick } from '../../store/tick';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { pressRecorded } from '../../ui/press';
+import { pressDone } from '../../ui/press';
 import { RADIUS, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
@@ -27,7 +27,7 @@ export function TickBar() {
 
   useEffect(() => {
     if (!tick) return;
-    pressRecorded();
+    pressDone();
     const timer = setTimeout(() => dispatch(tickSlice.actions.settled()), STAYS_MS);
     return () => clearTimeout(timer);
   }, [tick, dispatch]);

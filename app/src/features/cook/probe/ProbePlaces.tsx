@@ -1,4 +1,4 @@
-import { cookStanding, PLACE_LABELS, type FoodState, type ProbePlace } from '@omtel/core/trail';
+import { PLACE_LABELS, type CookStanding, type FoodState, type ProbePlace } from '@omtel/core/trail';
 import { clockOf } from '@omtel/core/time';
 import { formatTemperature } from '@omtel/core/units';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -12,21 +12,22 @@ import { ProbeDrawing } from './ProbeDrawing';
 
 interface ProbePlacesProps {
   readonly food: FoodState;
+  /** How its cook stands; null where none is under way. */
+  readonly standing: CookStanding | null;
   readonly places: readonly ProbePlace[];
   readonly chosen: ProbePlace;
   readonly onChoose: (place: ProbePlace) => void;
 }
 
 /** Where to probe, drawn; and every place with its latest reading, or that it is still to be read. */
-export function ProbePlaces({ food, places, chosen, onChoose }: ProbePlacesProps) {
-  const { rules, units, zone } = useKitchen(food);
+export function ProbePlaces({ food, standing, places, chosen, onChoose }: ProbePlacesProps) {
+  const { units, zone } = useKitchen();
   const { colors } = useLook();
-  const standing = cookStanding(food, rules);
   const standings = standing?.standings ?? [];
   const figure = figureOf(food);
   const said = (place: ProbePlace): string => {
     const known = standings.find((each) => each.place === place);
-    if (!known) return standing?.next === place ? 'Read it next' : 'Not read yet';
+    if (!known) return standing ? (standing.next === place ? 'Read it next' : 'Not read yet') : '';
     const { at, temperature } = known.latest;
     return `${formatTemperature(temperature, units)} at ${clockOf(at, zone)}${known.passed ? ', there' : ', not yet'}`;
   };

@@ -1,0 +1,48 @@
+import { marksAt, type FoodState } from '@omtel/core/trail';
+import { clockOf } from '@omtel/core/time';
+import { formatCeiling } from '@omtel/core/units';
+import { Link } from 'expo-router';
+import { useKitchen } from '../../store/useKitchen';
+import { Panel } from '../../ui/Panel';
+import { Words } from '../../ui/Words';
+import type { Purpose } from './purpose';
+
+const TITLES: Record<Exclude<Purpose, 'cook' | 'reheat'>, string> = {
+  cool: 'Its middle at most',
+  cold: 'Cold is at most',
+  water: 'Its outside at most',
+};
+
+interface ColdAimProps {
+  readonly food: FoodState;
+  readonly purpose: Purpose;
+}
+
+/** How cold it is to be: the next mark of its cooling where that rules, else what counts as cold. */
+export function ColdAim({ food, purpose }: ColdAimProps) {
+  const { rules, units, now, zone } = useKitchen(food);
+  if (purpose === 'cook' || purpose === 'reheat') return null;
+  const mark =
+    purpose === 'cool' && food.chill && rules.cooling.marksBind.value.yes
+      ? marksAt(food.chill, now, rules).findIndex(({ status }) => status === 'running')
+      : -1;
+  const rule = [rules.cooling.firstMark, rules.cooling.secondMark][mark];
+  const dueAt = rule && marksAt(food.chill!, now, rules)[mark]!.dueAt;
+  const limit = rule ? rule.value.to : rules.bands.refrigerator.value.at;
+  return (
+    <Panel edge="rim">
+      <Words face="strong" tone="rim">
+        {TITLES[purpose]}
+      </Words>
+      <Words size="numeral" face="display" tabular>
+        {formatCeiling(limit, units)}
+      </Words>
+      {dueAt && <Words>{`By ${clockOf(dueAt, zone)}.`}</Words>}
+      <Link href={`/guide/rule/${(rule ?? rules.bands.refrigerator).id}` as never}>
+        <Words size="small" tone="rim">
+          Rule and source
+        </Words>
+      </Link>
+    </Panel>
+  );
+}
