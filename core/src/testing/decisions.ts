@@ -755,6 +755,17 @@ export const decisions: readonly Decision[] = [
     Date.UTC(2026, 5, 19),
     { code: 'discard' },
   ],
+  [
+    '§11.22 taken for done, then not, and unread since: it may be cold',
+    story(
+      comes('trout-side'),
+      onHeat(START),
+      readAt(minutes(10), 'thickest', 180),
+      readAt(minutes(11), 'thickest', 100),
+    ),
+    hours(11),
+    all('discard'),
+  ],
   // §5
   [
     '§5 made from room-temperature things: 4 h',

@@ -84,7 +84,7 @@ export function settled(state: FoodState, at: number, rules: RuleSet): FoodState
     ...cook.before,
     cooked: false,
     through: false,
-    cook: { ...cook, metAt: null, before: null },
+    cook: { ...cook, metAt: null, onceMetAt: cook.metAt, before: null },
   };
 }
 

@@ -51,6 +51,7 @@ const newCook = (at: number, by: CookState['by'], kind: CookState['kind'] = 'coo
   readings: [],
   signAt: null,
   metAt: null,
+  onceMetAt: null,
   offHeatAt: null,
   fellAt: null,
   before: null,

@@ -73,6 +73,10 @@ describe('two foods put together', () => {
     eitherWay(good, [...soup, read(hours(4), 37)], {
       lastGood: { at: hours(2), temperature: fahrenheit(38) },
     });
+    const inDoubt = (at: number, degreesF: number) => [...soup, read(at, degreesF, 'F', { doubtful: true })];
+    eitherWay(inDoubt(hours(2), 38), inDoubt(hours(3), 50), {
+      doubtful: { at: hours(2), temperature: fahrenheit(50) },
+    });
     eitherWay(soup, [raw()], { withCooked: true });
     eitherWay(soup, soup, { withCooked: false });
     const air = { withoutAir: true } as const;

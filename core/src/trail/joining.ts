@@ -1,5 +1,5 @@
 import type { RuleSet } from '../guidance';
-import { isAtLeast } from '../units';
+import { isAtLeast, type Temperature } from '../units';
 import { marksAt, type Chill, type MarkStatus } from './chill';
 import { chillLimit } from './chillAgain';
 import { bandTime, knownPast, type Exposure, type Ledger } from './exposure';
@@ -7,7 +7,7 @@ import { bandLimit } from './foodRules';
 import { lifeAfterThaw } from './life';
 import { pausedMs } from './pauses';
 import { goTo } from './placing';
-import { ledgerOf, type FoodState, type Printed, type ThawState } from './state';
+import { ledgerOf, type FoodState, type Printed, type ThawState, type TrailReading } from './state';
 
 /**
  * Two foods put together: from here on it is as the worse of both in everything, and of every kind and part of both. Raw in
@@ -35,7 +35,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     outUnknown: state.outUnknown || moved.outUnknown,
     printed: soonerPrinted(state.printed, moved.printed),
     withoutAir: state.withoutAir || moved.withoutAir,
-    doubtful: state.doubtful ?? moved.doubtful,
+    doubtful: moreDoubtful(state.doubtful, moved.doubtful),
     daysFrom: older.daysFrom,
     pauses: older.pauses,
     thaw: worseThaw(state, moved, rules),
@@ -111,8 +111,7 @@ function worseThaw(a: FoodState, b: FoodState, rules: RuleSet): ThawState | null
   };
   const worse = left(a) <= left(b) ? one : other;
   const atOnce = [one.atOnceFrom, other.atOnceFrom].filter((from) => from !== null);
-  const water =
-    one.water && other.water ? (isAtLeast(one.water, other.water) ? one.water : other.water) : null;
+  const water = one.water && other.water ? warmer(one.water, other.water) : null;
   return {
     ...worse,
     usedMs: Math.max(one.usedMs, other.usedMs),
@@ -167,3 +166,11 @@ function worseChill(a: Chill | null, b: Chill | null, at: number, rules: RuleSet
     Math.min(...marksAt(chill, at, rules).map(({ status }) => WORST_FIRST.indexOf(status)));
   return rank(b) < rank(a) || (rank(a) === rank(b) && b.startedAt < a.startedAt) ? b : a;
 }
+
+/** What either was read in doubt: since the first of them, as warm as the warmer. */
+function moreDoubtful(a: TrailReading | null, b: TrailReading | null): TrailReading | null {
+  if (!a || !b) return a ?? b;
+  return { at: Math.min(a.at, b.at), temperature: warmer(a.temperature, b.temperature) };
+}
+
+const warmer = (a: Temperature, b: Temperature): Temperature => (isAtLeast(a, b) ? a : b);

@@ -67,6 +67,8 @@ export interface CookState {
   readonly signAt: number | null;
   /** Since when every place has been at the target, and all that are needed are read; null until then. */
   readonly metAt: number | null;
+  /** When it was taken for done before a lower reading showed that it was not: it may get cold like what is done. */
+  readonly onceMetAt: number | null;
   readonly offHeatAt: number | null;
   /** When it was found below hot though done: it is heated through again, or chilled. */
   readonly fellAt: number | null;

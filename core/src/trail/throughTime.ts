@@ -2,7 +2,7 @@ import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { openExposure, runningExposure } from './exposure';
 import { mindsTheBand } from './foodRules';
-import type { CookState, FoodState } from './state';
+import { ledgerOf, type CookState, type FoodState } from './state';
 import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
 /**
@@ -17,15 +17,16 @@ export function throughTime(state: FoodState, at: number, rules: RuleSet): FoodS
 
 /** Kept hot past the check of hot food and read by nobody: it may have got below hot since (guidance §1, §11.22). */
 function withHotUnread(state: FoodState, at: number, { holding }: RuleSet): FoodState {
-  const { cook, cooked, place, lastGood, exposures } = state;
-  if (place !== 'heat' || !cooked || !cook || cook.metAt === null || cook.onHeatSince === null) return state;
-  const hotAt = Math.max(cook.metAt, cook.onHeatSince, lastGood?.at ?? 0);
+  const { cook, place, lastGood, exposures } = state;
+  const metAt = cook && (cook.metAt ?? cook.onceMetAt);
+  if (place !== 'heat' || metAt === null || cook!.onHeatSince === null) return state;
+  const hotAt = Math.max(metAt, cook!.onHeatSince, lastGood?.at ?? 0);
   const from = hotAt + holding.hotCheck.value.ms;
   if (at <= from || runningExposure(exposures)) return state;
   return {
     ...state,
     exposures: openExposure(exposures, {
-      ledger: 'cooked',
+      ledger: ledgerOf(state),
       from,
       place,
       side: 'hot',
