@@ -64,6 +64,7 @@ const PICTURES: readonly Picture[] = [
       await page.getByLabel('Reading', { exact: true }).fill('61');
       await tap(page, 'Record');
       await page.getByText('to go').waitFor();
+      await tap(page, 'Close');
       await page.getByRole('img', { name: /^Roasting/ }).waitFor({ timeout: 60_000 });
     },
   },

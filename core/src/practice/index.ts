@@ -17,6 +17,11 @@ const topic = (id: string, title: string, source: SourceId, acts: readonly strin
 
 /** How things are done, from the shop to the plate, in the order of the work. */
 export const practice: readonly PracticeTopic[] = [
+  topic('shopping', 'Home from the shop', 'keeping-clean', [
+    'Chilled and frozen food last into the basket, raw bagged apart, put away first.',
+    'Fresh poultry is bought 1 to 2 days before it is cooked, at most.',
+    'Takeaway and delivered food is cooked food with a clock of its own.',
+  ]),
   topic('thawing', 'Thawing', 'big-thaw', [
     'In the refrigerator: still wrapped, on a tray or in a pan with a lip, on the lowest shelf, with air around it.',
     'In cold water: in a leak-proof wrap, breast or thick side down, kept under with a plate.',
@@ -77,11 +82,6 @@ export const practice: readonly PracticeTopic[] = [
     'Raw poultry is not rinsed; produce is, under running water without soap.',
     'Wash, rinse, then sanitise. A new mix every day, never with acid or ammonia.',
     'Fresh towels daily, or paper.',
-  ]),
-  topic('shopping', 'Home from the shop', 'keeping-clean', [
-    'Chilled and frozen food last into the basket, raw bagged apart, put away first.',
-    'Fresh poultry is bought 1 to 2 days before it is cooked, at most.',
-    'Takeaway and delivered food is cooked food with a clock of its own.',
   ]),
   topic('powerCut', 'Without power', 'power-cut', [
     'Keep the doors closed: a refrigerator 4 h, a full freezer 48 h, a half-full one 24 h.',

@@ -130,7 +130,6 @@ function Cook({ food }: { readonly food: FoodState }) {
           </Link>
         </Panel>
       )}
-      <Judgement food={food} />
       <View style={styles.group}>
         <Heading level={3}>Where to probe</Heading>
         <ProbePlaces food={food} standing={standing} places={places} chosen={chosen} onChoose={setPicked} />
@@ -144,6 +143,7 @@ function Cook({ food }: { readonly food: FoodState }) {
         onRecorded={() => setPicked(null)}
         autoFocus={onHeat && met === null}
       />
+      <Judgement food={food} />
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
       {!heats && place !== 'freezer' && (
         <Button
