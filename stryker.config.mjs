@@ -1,6 +1,6 @@
 /**
- * Mutation testing of the safety engine, by `npm run mutation`: each small change to it should fail a test. It takes about
- * half an hour, so it is no part of `npm test`; results are kept, and the next run tries only what changed since.
+ * Mutation testing of the safety engine, by `npm run mutation`: each small change to it should fail a test. It takes an
+ * hour or two, so it is no part of `npm test`; results are kept, and the next run tries only what changed since.
  */
 
 // A mutant that survives is met by every property; a few runs of each find nearly as much in a fraction of the time.

@@ -7,9 +7,8 @@ import {
   formatTarget,
   HOUR_MS,
   toKilograms,
-  toMetres,
 } from '../units';
-import { formatLength, type UnitSystem } from '../units';
+import { formatMostLength, type UnitSystem } from '../units';
 import type { RiskId } from '../foods';
 import type { Ovens, RoastTable, RuleValue, ThawRate } from './schema';
 
@@ -64,7 +63,7 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
     case 'massOver':
       return `over ${formatMass(toKilograms(value.mass), units)}`;
     case 'depth':
-      return `at most ${formatLength(toMetres(value.most), units)} deep`;
+      return `at most ${formatMostLength(value.most, units)} deep`;
     case 'factor':
       return `× ${value.times}`;
     case 'count':

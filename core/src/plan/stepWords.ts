@@ -4,9 +4,8 @@ import { isStuffed, targetOf, type FoodState } from '../trail';
 import {
   formatCeiling,
   formatDuration,
-  formatLength,
+  formatMostLength,
   formatTarget,
-  toMetres,
   type UnitSystem,
 } from '../units';
 import { thawSpan } from './spans';
@@ -84,7 +83,7 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
     case 'putAway':
       return {
         title: 'Leftovers into the refrigerator',
-        detail: `${isStuffed(state) ? 'Stuffing out first. ' : ''}Shallow: ${formatLength(toMetres(rules.cooling.depth.value.most), units)} at most. They may go in warm.`,
+        detail: `${isStuffed(state) ? 'Stuffing out first. ' : ''}Shallow: ${formatMostLength(rules.cooling.depth.value.most, units)} at most. They may go in warm.`,
         tick: 'Put leftovers away',
       };
   }

@@ -94,3 +94,14 @@ export function formatLength(lengthM: number, units: UnitSystem): string {
   const unit = lengthUnitOf(units);
   return `${plain(fromMetres(lengthM, unit), 1)} ${unit}`;
 }
+
+/**
+ * A length of a rule, which must not be passed: a converted one is cut to tenths, so that it never looks longer than it is.
+ *
+ * @example formatMostLength({ value: 2, unit: 'in' }, { temperature: 'C', mass: 'metric' }) // '5 cm'
+ */
+export function formatMostLength(limit: Length, units: UnitSystem): string {
+  const unit = lengthUnitOf(units);
+  if (limit.unit === unit) return `${plain(limit.value, 1)} ${unit}`;
+  return `${plain(Math.floor(fromMetres(toMetres(limit), unit) * 10 + 1e-9) / 10, 1)} ${unit}`;
+}

@@ -8,6 +8,7 @@ import {
   formatDuration,
   formatDurationUp,
   formatHold,
+  formatMostLength,
   formatMass,
   formatTarget,
   formatCeiling,
@@ -108,6 +109,8 @@ describe('display', () => {
   it('cuts what is left and rounds up what is needed', () => {
     expect(formatDuration(25 * 60_000 + 59_999)).toBe('25 min');
     expect(formatDurationUp(25 * 60_000 + 1)).toBe('26 min');
+    expect(formatMostLength({ value: 2, unit: 'in' }, METRIC)).toBe('5 cm');
+    expect(formatMostLength({ value: 5, unit: 'cm' }, IMPERIAL)).toBe('1.9 in');
     expect(formatHold(134_000)).toBe('2 min 14 s');
     expect(formatHold(14_001)).toBe('15 s');
     expect(formatHold(6_720_000)).toBe('1 h 52 min');

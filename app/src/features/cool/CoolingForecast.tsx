@@ -8,10 +8,10 @@ import {
   formatDuration,
   formatDurationUp,
   formatLength,
+  formatMostLength,
   formatTemperature,
   SECOND_MS,
   toCelsius,
-  toMetres,
 } from '@omtel/core/units';
 import { Link } from 'expo-router';
 import type { ReactNode } from 'react';
@@ -60,7 +60,7 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
     <>
       <Panel edge={PASSING[verdict.passes].edge}>
         <Heading>{PASSING[verdict.passes].word}</Heading>
-        <Words>{`${depth} deep in each.${verdict.tooDeep ? ` The rule says ${formatLength(toMetres(rules.cooling.depth.value.most), units)} at most.` : ''}`}</Words>
+        <Words>{`${depth} deep in each.${verdict.tooDeep ? ` The rule says ${formatMostLength(rules.cooling.depth.value.most, units)} at most.` : ''}`}</Words>
         {change && <Words face="strong">{change.words}</Words>}
         {!change && (verdict.passes !== 'passes' || verdict.tooDeep) && (
           <Words face="strong">

@@ -5,7 +5,7 @@ import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
   formatDuration,
-  formatLength,
+  formatMostLength,
   fromMetres,
   lengthUnitOf,
   parseNumber,
@@ -162,7 +162,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
         numeric
         unit={unit}
         problem={'problem' in depthM ? depthM.problem : undefined}
-        hint={`${formatLength(toMetres(depthRule.value.most), units)} at most: twice the depth takes four times as long to cool.`}
+        hint={`${formatMostLength(depthRule.value.most, units)} at most: twice the depth takes four times as long to cool.`}
       />
       {asked}
       <Choice
