@@ -12,6 +12,7 @@ interface Slip<Value> {
 }
 
 interface Question extends Slip<string> {
+  readonly about: string;
   readonly typed: string;
   readonly takeMeant: () => unknown;
   readonly takeTyped: () => unknown;
@@ -25,15 +26,19 @@ interface AskFirst {
     written: (value: Value) => string,
     keep: (value: Value) => unknown,
   ) => unknown;
-  /** What was typed has changed: nothing is asked any more. */
-  readonly drop: () => void;
   /** The question, to be shown at its field; nothing while nothing is asked. */
   readonly asked: ReactNode;
 }
 
-/** The question before what looks like a slip of the hand is kept. */
-export function useAskFirst(): AskFirst {
-  const [question, setQuestion] = useState<Question | null>(null);
+/**
+ * The question before what looks like a slip of the hand is kept.
+ *
+ * @param about all that would be kept, as it stands in the form: once that is another, the question is none any more, and its
+ *   answer can keep nothing but what is seen
+ */
+export function useAskFirst(about: string): AskFirst {
+  const [last, setQuestion] = useState<Question | null>(null);
+  const question = last?.about === about ? last : null;
   const answer = (take: () => unknown) => () => {
     setQuestion(null);
     return take();
@@ -44,6 +49,7 @@ export function useAskFirst(): AskFirst {
       const { meant } = slip;
       pressDone();
       setQuestion({
+        about,
         question: slip.question,
         meant: meant && written(meant),
         takeMeant: () => meant && keep(meant),
@@ -51,7 +57,6 @@ export function useAskFirst(): AskFirst {
         takeTyped: () => keep(typed),
       });
     },
-    drop: () => setQuestion(null),
     asked: question && (
       <View style={styles.asked} role="alert" ref={intoView}>
         <Words face="strong">{question.question}</Words>

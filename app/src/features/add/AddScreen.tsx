@@ -85,7 +85,7 @@ function AddForm({
   const read = readAdd(draft, units, { now, zone, season: seasonNow(kitchen) });
   const problem = (field: AddField) =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
-  const { keepOrAsk, drop, asked } = useAskFirst();
+  const { keepOrAsk, asked } = useAskFirst(JSON.stringify(draft));
   const keep = async (mass: string) => {
     const told = readAdd({ ...draft, mass }, units, { now, zone, season: seasonNow(kitchen) });
     if (!('added' in told)) return;
@@ -123,10 +123,7 @@ function AddForm({
       <Field
         label="Weight"
         value={draft.mass}
-        onChange={(mass) => {
-          drop();
-          set({ mass });
-        }}
+        onChange={(mass) => set({ mass })}
         numeric
         unit={unit}
         problem={asked ? undefined : problem('mass')}

@@ -22,12 +22,11 @@ interface ColdAimProps {
 export function ColdAim({ food, purpose }: ColdAimProps) {
   const { rules, units, now, zone } = useKitchen(food);
   if (purpose === 'cook' || purpose === 'reheat') return null;
-  const mark =
-    purpose === 'cool' && food.chill && rules.cooling.marksBind.value.yes
-      ? marksAt(food.chill, now, rules).findIndex(({ status }) => status === 'running')
-      : -1;
-  const rule = [rules.cooling.firstMark, rules.cooling.secondMark][mark];
-  const dueAt = rule && marksAt(food.chill!, now, rules)[mark]!.dueAt;
+  const { firstMark, secondMark, marksBind } = rules.cooling;
+  const standings =
+    purpose === 'cool' && food.chill && marksBind.value.yes ? marksAt(food.chill, now, rules) : [];
+  const next = standings.findIndex(({ status }) => status === 'running');
+  const rule = [firstMark, secondMark][next];
   const limit = rule ? rule.value.to : rules.bands.refrigerator.value.at;
   return (
     <Panel edge="rim">
@@ -37,7 +36,7 @@ export function ColdAim({ food, purpose }: ColdAimProps) {
       <Words size="numeral" face="display" tabular>
         {formatCeiling(limit, units)}
       </Words>
-      {dueAt && <Words>{`By ${clockOf(dueAt, zone)}.`}</Words>}
+      {rule && <Words>{`By ${clockOf(standings[next]!.dueAt, zone)}.`}</Words>}
       <Link href={`/guide/rule/${(rule ?? rules.bands.refrigerator).id}` as never}>
         <Words size="small" tone="rim">
           Rule and source

@@ -42,7 +42,6 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
 export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
   const { units, settings, now } = useKitchen();
-  const { keepOrAsk, drop, asked } = useAskFirst();
   const recordNow = useRecord();
   const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
   const [text, setText] = useState('');
@@ -50,6 +49,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
   const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
   const [watched, setWatched] = useState<'no' | 'yes'>('no');
+  const { keepOrAsk, asked } = useAskFirst(JSON.stringify([text, unit, place, watched]));
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
 
   const keep = async (read: Payload<'reading'>) => {
@@ -77,12 +77,10 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
     );
   };
   const change = (said: string) => {
-    drop();
     setText(said);
     if (said !== convertTyped(typed, `°${unit === 'C' ? 'F' : 'C'}`, `°${unit}`)) setTyped('');
   };
   const choose = (chosen: TemperatureUnit) => {
-    drop();
     setTyped(text);
     setUnit(chosen);
   };

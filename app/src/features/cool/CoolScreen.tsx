@@ -2,7 +2,7 @@ import { containers, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast'
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
-import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem, lengthUnitOf } from '@omtel/core/units';
+import { lengthUnitOf, orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -74,7 +74,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const forecast = useForecast('cooling', asked && { ...asked, guidance });
   const { answer, current } = forecast;
 
-  const { keepOrAsk, asked: askedFirst } = useAskFirst();
+  const { keepOrAsk, asked: askedFirst } = useAskFirst(JSON.stringify([choices, tweaks, cold]));
   const keep = async ({ verdict }: CoolingAnswer) => {
     if (!asked) return;
     const { startC, container: into, count, lid, stirred, stays } = asked;

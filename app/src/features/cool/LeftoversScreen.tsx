@@ -74,7 +74,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
   const ruling = after && judge(after, { ...kitchen, now });
   const gone = ruling?.verdict === 'discard';
 
-  const { keepOrAsk, drop, asked } = useAskFirst();
+  const { keepOrAsk, asked } = useAskFirst(JSON.stringify([depth, unit, portions, place, offAt]));
   const keep = async (depthM: number) => {
     if (!('at' in off)) return;
     const putAway = newEvent(food.foodId, now, 'putAway', { place, portions, depthM });
@@ -155,10 +155,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       <Field
         label="How deep in the container"
         value={depth}
-        onChange={(typed) => {
-          drop();
-          setDepth(typed);
-        }}
+        onChange={setDepth}
         numeric
         unit={unit}
         problem={'problem' in depthM ? depthM.problem : undefined}

@@ -21,7 +21,7 @@ export function NoteDegrees({ label, button, of, onNote }: NoteDegreesProps) {
   const { units } = useKitchen();
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
-  const { keepOrAsk, drop, asked } = useAskFirst();
+  const { keepOrAsk, asked } = useAskFirst(`${text} °${units.temperature}`);
   const keep = async (temperature: Temperature) => {
     await onNote(temperature);
     setText('');
@@ -38,10 +38,7 @@ export function NoteDegrees({ label, button, of, onNote }: NoteDegreesProps) {
       <Field
         label={label}
         value={text}
-        onChange={(typed) => {
-          drop();
-          setText(typed);
-        }}
+        onChange={setText}
         numeric
         unit={`°${units.temperature}`}
         problem={problem}

@@ -31,7 +31,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
-  const { keepOrAsk, drop, asked } = useAskFirst();
+  const { keepOrAsk, asked } = useAskFirst(`${text} °${units.temperature}`);
   const readings = data?.readings.filter((reading) => reading.store === store) ?? [];
   const [last] = readings;
   const limit = rules.bands[store].value.at;
@@ -70,10 +70,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
           <Field
             label={`Air of the ${store}`}
             value={text}
-            onChange={(typed) => {
-              drop();
-              setText(typed);
-            }}
+            onChange={setText}
             numeric
             unit={`°${units.temperature}`}
             problem={problem ?? (error ? sentenceOf(error) : undefined)}
