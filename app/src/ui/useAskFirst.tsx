@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Button } from './Button';
+import { intoView } from './intoView';
 import { pressDone } from './press';
 import { space } from './tokens';
 import { Words } from './Words';
@@ -70,10 +71,6 @@ export function useAskFirst(about: string): AskFirst {
     ),
   };
 }
-
-/** A question nobody sees is not answered. */
-const intoView = (view: View | null): void =>
-  (view as unknown as Element | null)?.scrollIntoView?.({ block: 'center' });
 
 const styles = StyleSheet.create({
   asked: { gap: space.s, width: '100%' },

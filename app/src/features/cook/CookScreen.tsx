@@ -55,7 +55,7 @@ function Cook({ food }: { readonly food: FoodState }) {
   const met = cook?.metAt ?? null;
   const restMs = target?.value.restMs ?? 0;
   const restedAt = cook?.offHeatAt ? cook.offHeatAt + restMs : null;
-  const resting = stage === 'resting' && restedAt !== null && now < restedAt;
+  const resting = stage === 'resting' && restMs > 0 && restedAt !== null && now < restedAt;
 
   const main = () => {
     if (!heats) return undefined;

@@ -3,6 +3,7 @@ import { capital, degreesShort, formatTemperature } from '@omtel/core/units';
 import { clockOf } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { intoView } from '../../ui/intoView';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Heading, Words } from '../../ui/Words';
@@ -21,7 +22,13 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   const last = cook.readings.at(-1);
   if (!last && !met) return null;
   return (
-    <View role="status" style={[styles.box, { borderLeftColor: met ? colors.rim : colors.hot }]}>
+    // Each reading is judged before the eyes, whatever the page shows.
+    <View
+      key={last?.at}
+      ref={intoView}
+      role="status"
+      style={[styles.box, { borderLeftColor: met ? colors.rim : colors.hot }]}
+    >
       <Heading>
         {cook.fellAt !== null
           ? 'It got below hot. Heat it through, or chill it.'
