@@ -132,6 +132,56 @@ describe('recording', () => {
     expect((await correct(began.id, thaw.at)).status).toBe(200);
   });
 
+  it('takes what is said of an entry instead, in the food and in the log', async () => {
+    const began = begin();
+    const instead = { ...began.payload, name: 'Leg of lamb', massKg: 1.9 };
+    const said = event(foodId, household.clock.now, 'corrected', { eventId: began.id, instead });
+    const recorded = await json<Recorded>(
+      await kitchen.ask('POST', '/api/events', { events: [began, said] }),
+    );
+    expect(recorded.foods[0]!.state).toMatchObject({ name: 'Leg of lamb', massKg: 1.9 });
+    const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
+    expect(entries.find(({ event: { id } }) => id === began.id)).toMatchObject({
+      foodName: 'Leg of lamb',
+      event: { payload: { massKg: 1.9 } },
+    });
+  });
+
+  it('takes no correction of another food’s entry, and none that cannot be said', async () => {
+    const other = lamb(uuid(), household.clock.now - 1000);
+    await kitchen.ask('POST', '/api/events', { events: [begin(), other] });
+    const correct = (eventId: string, payload: object) =>
+      kitchen.ask('POST', '/api/events', {
+        events: [event(foodId, household.clock.now, 'corrected', { eventId, ...payload })],
+      });
+    for (const [eventId, payload, sentence] of [
+      [other.id, { withdrawn: true }, 'What this sets right is not known of this food.'],
+      [uuid(), { at: other.at }, 'What this sets right is not known of this food.'],
+    ] as const) {
+      const response = await correct(eventId, payload);
+      expect(response.status).toBe(422);
+      expect((await problemOf(response)).detail).toBe(sentence);
+    }
+  });
+
+  it('a move set right to a warm refrigerator learns that it is warm', async () => {
+    const { now } = household.clock;
+    await kitchen.ask('POST', '/api/stores/readings', {
+      id: uuid(),
+      store: 'refrigerator',
+      at: now,
+      temperature: { value: 9, unit: 'C' },
+    });
+    const put = event(foodId, now, 'moved', { place: 'counter' });
+    const right = event(foodId, now, 'corrected', {
+      eventId: put.id,
+      instead: { place: 'refrigerator' },
+    });
+    await kitchen.ask('POST', '/api/events', { events: [begin(), put, right] });
+    const { events } = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+    expect(events.map(({ type }) => type)).toContain('storeWarm');
+  });
+
   it('the same again changes nothing, and the first copy of an id stands', async () => {
     const first = begin();
     await kitchen.ask('POST', '/api/events', { events: [first] });
@@ -206,6 +256,11 @@ describe('recording', () => {
     [
       'what has not happened',
       () => [begin(), event(foodId, household.clock.now + 10 * 60_000, 'thawed')],
+      422,
+    ],
+    [
+      'a date that is still to come',
+      () => [{ ...begin(), payload: { ...begin().payload, since: household.clock.now + 10 * 60_000 } }],
       422,
     ],
     ['a food without beginning', () => [event(uuid(), household.clock.now, 'thawed')], 422],

@@ -11,7 +11,9 @@ type Added = FoodEvent<'added'>;
 /** The state of a food as it comes into the household's hands. */
 export function newFood(event: Added, rules: RuleSet): FoodState {
   const { foodId, at, payload } = event;
-  const { foodKey, parts = [], name, massKg, form, condition, place, since, reheatedBefore } = payload;
+  const { foodKey, parts = [], name, massKg, form, condition, place, reheatedBefore } = payload;
+  // No day counts from later than its coming.
+  const since = payload.since === null ? null : Math.min(payload.since, at);
   const food = foodById(foodKey);
   const cooked = condition === 'cooked' || food.cooking === null;
   const frozen = condition === 'frozen' || place === 'freezer';

@@ -119,7 +119,7 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
     case 'discarded':
       return 'Thrown away';
     case 'corrected':
-      return event.payload.withdrawn ? 'Taken back' : 'Time corrected';
+      return event.payload.withdrawn ? 'Taken back' : 'Set right';
     case 'note':
       return event.payload.text;
   }

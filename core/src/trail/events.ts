@@ -211,9 +211,17 @@ export const payloads = {
     .strict(),
   eaten: nothing,
   discarded: nothing,
-  /** Names another event: it happened at another time, or not at all. History itself is never edited. */
+  /**
+   * Names another event: it happened at another time, otherwise than was said, or not at all. `instead` takes the place of
+   * its whole payload. History itself is never edited.
+   */
   corrected: z
-    .object({ eventId: z.uuid(), at: instant.optional(), withdrawn: z.literal(true).optional() })
+    .object({
+      eventId: z.uuid(),
+      at: instant.optional(),
+      instead: z.record(z.string(), z.unknown()).optional(),
+      withdrawn: z.literal(true).optional(),
+    })
     .strict(),
   note: z.object({ text: z.string().trim().min(1).max(500) }).strict(),
 } as const;

@@ -3,6 +3,7 @@ export * from './coolingPlan';
 export * from './state';
 export * from './fold';
 export * from './settling';
+export * from './pastTimes';
 export * from './probing';
 export * from './probeWords';
 export * from './cookStanding';

@@ -1,5 +1,5 @@
 import { happened, hours, minutes, moved, raw, START, stateOf, verdict } from '../testing/story';
-import { settle, whyRefused, type FoodEvent } from '.';
+import { latestPast, settle, whyRefused, type FoodEvent } from '.';
 
 const came = raw({ place: 'counter' });
 const away = moved(hours(3), 'refrigerator');
@@ -57,6 +57,77 @@ describe('a correction that cannot be true (guidance §11.29)', () => {
     const taken = happened(hours(5), 'corrected', { eventId: came.id, withdrawn: true });
     expect(whyRefused([came, away], taken as FoodEvent<'corrected'>)).toBeNull();
   });
+});
+
+describe('a correction of what was said', () => {
+  const instead = (event: FoodEvent, words: Record<string, unknown>, more: { at?: number } = {}) =>
+    happened(hours(5), 'corrected', { eventId: event.id, instead: words, ...more }) as FoodEvent<'corrected'>;
+  const read = happened(hours(1), 'reading', { temperature: { value: 165, unit: 'C' } });
+  const inFahrenheit = { temperature: { value: 165, unit: 'F' } };
+  const lastRead = (...events: FoodEvent[]) =>
+    settle(events)
+      .filter(({ type }) => type === 'reading')
+      .map(({ at, payload }) => [at, payload]);
+
+  it('takes the place of its words, and leaves its time', () => {
+    const said = instead(read, inFahrenheit);
+    expect(whyRefused([came, read], said)).toBeNull();
+    expect(lastRead(came, read, said)).toEqual([[hours(1), inFahrenheit]]);
+  });
+
+  it('and one of its time leaves what was said, in either order', () => {
+    const said = instead(read, inFahrenheit);
+    for (const events of [
+      [said, corrected(read, hours(2))],
+      [corrected(read, hours(2)), instead(read, inFahrenheit)],
+    ])
+      expect(lastRead(came, read, ...events)).toEqual([[hours(2), inFahrenheit]]);
+  });
+
+  it('said again, the last holds; taken back, the one before', () => {
+    const first = instead(read, inFahrenheit);
+    const second = instead(read, { temperature: { value: 65, unit: 'C' } });
+    expect(lastRead(came, read, first, second)[0]![1]).toEqual({ temperature: { value: 65, unit: 'C' } });
+    const undo = happened(hours(6), 'corrected', { eventId: second.id, withdrawn: true });
+    expect(lastRead(came, read, first, second, undo)).toEqual([[hours(1), inFahrenheit]]);
+  });
+
+  it('of a food’s coming is as if it had been said at once', () => {
+    const words = { ...came.payload, name: 'Thighs', massKg: 0.8, place: 'refrigerator' } as const;
+    const told = { ...came, payload: words } as FoodEvent;
+    expect(stateOf([came, away, instead(came, words)])).toEqual(stateOf([told, away]));
+  });
+
+  it('that no such event can have is refused, and changes nothing', () => {
+    for (const words of [{}, { temperature: 165 }, { ...inFahrenheit, more: 1 }]) {
+      const said = instead(read, words);
+      expect(whyRefused([came, read], said)).toBe('That cannot be said of it. Look at what was entered.');
+      expect(lastRead(came, read, said)).toEqual(lastRead(came, read));
+    }
+  });
+
+  it('ties no part to another whole', () => {
+    const whole = '0197a000-0000-7000-8000-000000000001';
+    const part = happened(hours(1), 'dividedOff', { to: whole, massKg: 0.2 });
+    expect(whyRefused([came, part], instead(part, { to: whole, massKg: 0.3 }))).toBeNull();
+    const other = whole.replace(/1$/, '2');
+    expect(whyRefused([came, part], instead(part, { to: other, massKg: 0.2 }))).toMatch(/^That cannot/);
+  });
+});
+
+describe('the latest moment an event says has been', () => {
+  it('is its own, or one it speaks of as past', () => {
+    expect(latestPast(away)).toBe(away.at);
+    expect(latestPast(raw({ since: hours(9) }))).toBe(hours(9));
+    expect(latestPast(happened(START, 'outSince', { since: hours(2) }))).toBe(hours(2));
+  });
+  it('in a correction, that of its time and of its words', () => {
+    expect(latestPast(corrected(away, hours(30)))).toBe(hours(30));
+    const words = { ...came.payload, outSince: hours(31) };
+    expect(latestPast(happened(hours(5), 'corrected', { eventId: came.id, instead: words }))).toBe(hours(31));
+  });
+  it('a plan and a printed date may lie ahead', () =>
+    expect(latestPast(happened(START, 'printed', { kind: 'useBy', at: hours(50) }))).toBe(START));
 });
 
 describe('the same id twice', () => {

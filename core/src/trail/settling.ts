@@ -1,4 +1,4 @@
-import type { FoodEvent } from './events';
+import { payloads, type EventType, type FoodEvent } from './events';
 
 export type Beginning = FoodEvent<'added'> | FoodEvent<'portioned'>;
 export const isBeginning = (event: FoodEvent): event is Beginning =>
@@ -8,24 +8,26 @@ export const isBeginning = (event: FoodEvent): event is Beginning =>
 export const inOrder = (a: FoodEvent, b: FoodEvent): number => a.at - b.at || (a.id < b.id ? -1 : 1);
 
 /**
- * Orders events by when they happened and takes corrections in: the latest correction of an event sets its time or
- * withdraws it. Corrections can be corrected themselves; a withdrawn one has no effect, and neither has one that would move
- * a food's coming past what happened to it, or an event before its food was there. The order in which events arrived does
- * not matter, only `at`, then the id; the same id twice is one event (guidance §11.29).
+ * Orders events by when they happened and takes corrections in: the latest correction of an event withdraws it or lets it
+ * stand, with the time and the words said last. Corrections can be withdrawn themselves; a withdrawn one has no effect, and
+ * neither has one that would move a food's coming past what happened to it, an event before its food was there, or put
+ * words no such event can have. The order in which events arrived does not matter, only `at`, then the id; the same id
+ * twice is one event (guidance §11.29).
  */
 export function settle(events: readonly FoodEvent[]): readonly FoodEvent[] {
   const each = [...new Map(events.map((event) => [event.id, event])).values()];
   const verdicts = setRight(each);
   const standing = each.filter((event) => event.type !== 'corrected' && !verdicts.get(event.id)?.withdrawn);
   const begin = standing.filter(isBeginning).sort(inOrder)[0];
-  if (!begin) return standing.map((event) => movedTo(event, verdicts)).sort(inOrder);
+  if (!begin) return standing.map((event) => movedTo(reworded(event, verdicts), verdicts)).sort(inOrder);
   const others = standing
     .filter((event) => event !== begin)
-    .map((event) => ({ event, at: verdicts.get(event.id)?.at }));
-  const came = movedTo(begin, verdicts);
+    .map((event) => ({ event: reworded(event, verdicts), at: verdicts.get(event.id)?.at }));
+  const said = reworded(begin, verdicts);
+  const came = movedTo(said, verdicts);
   // What happened to it is not moved along with its coming.
   const past = others.some(({ event, at }) => !OF_WORDS.has(event.type) && (at ?? event.at) < came.at);
-  const settled = past && came.at > begin.at ? begin : came;
+  const settled = past && came.at > begin.at ? said : came;
   return [
     settled,
     ...others.map(({ event, at }) => (at === undefined || at < settled.at ? event : { ...event, at })),
@@ -41,25 +43,61 @@ const OF_WORDS: ReadonlySet<FoodEvent['type']> = new Set([
   'planDropped',
 ]);
 
-type Verdicts = ReadonlyMap<string, { readonly at?: number; readonly withdrawn?: true }>;
+/** What corrections say of an event: its time, its words, or that it did not happen. */
+type Verdict = Omit<FoodEvent<'corrected'>['payload'], 'eventId'>;
+type Verdicts = ReadonlyMap<string, Verdict>;
 
-/** What the corrections among events say of others, by their ids: that they happened at another time, or not at all. */
-export function setRight(events: readonly FoodEvent[]): Verdicts {
+/** What the corrections among events say of others, by their ids. */
+function setRight(events: readonly FoodEvent[]): Verdicts {
   const corrections = events
     .filter((event): event is FoodEvent<'corrected'> => event.type === 'corrected')
     .sort((a, b) => (a.id < b.id ? 1 : -1));
   // Newest first: ids are UUID v7, so a later correction is judged before the one it may withdraw.
-  const verdicts = new Map<string, { at?: number; withdrawn?: true }>();
+  const verdicts = new Map<string, Verdict>();
   for (const { id, payload } of corrections) {
-    if (verdicts.get(id)?.withdrawn || verdicts.has(payload.eventId)) continue;
-    verdicts.set(payload.eventId, payload);
+    if (verdicts.get(id)?.withdrawn) continue;
+    const { eventId, ...older } = payload;
+    const { withdrawn, ...newer } = verdicts.get(eventId) ?? older;
+    verdicts.set(eventId, {
+      ...(withdrawn && { withdrawn }),
+      at: newer.at ?? older.at,
+      instead: newer.instead ?? older.instead,
+    });
   }
   return verdicts;
+}
+
+/** How events read by their corrections; null where these say that it did not happen. */
+export function asCorrected(corrections: readonly FoodEvent[]): (event: FoodEvent) => FoodEvent | null {
+  const verdicts = setRight(corrections);
+  return (event) => (verdicts.get(event.id)?.withdrawn ? null : movedTo(reworded(event, verdicts), verdicts));
 }
 
 function movedTo<Event extends FoodEvent>(event: Event, verdicts: Verdicts): Event {
   const at = verdicts.get(event.id)?.at;
   return at === undefined ? event : { ...event, at };
+}
+
+function reworded<Event extends FoodEvent>(event: Event, verdicts: Verdicts): Event {
+  const instead = verdicts.get(event.id)?.instead;
+  const payload = instead && payloadInstead(event, instead);
+  return payload ? { ...event, payload } : event;
+}
+
+/** By what an event is tied to another food's history: no correction ties it to another. */
+const TIED_BY: Partial<Record<EventType, string>> = {
+  portioned: 'from',
+  dividedOff: 'to',
+  joined: 'with',
+  joinedTo: 'into',
+};
+
+/** Words in place of an event's own, read as those of its kind; null where no such event can have them. */
+function payloadInstead({ type, payload }: FoodEvent, instead: Readonly<Record<string, unknown>>) {
+  const read = payloads[type].safeParse(instead);
+  const tie = TIED_BY[type];
+  if (!read.success || (tie && instead[tie] !== (payload as Record<string, unknown>)[tie])) return null;
+  return read.data;
 }
 
 /**
@@ -68,12 +106,14 @@ function movedTo<Event extends FoodEvent>(event: Event, verdicts: Verdicts): Eve
  * @param history what the food's trail holds already
  */
 export function whyRefused(history: readonly FoodEvent[], correction: FoodEvent<'corrected'>): string | null {
-  const { eventId, at } = correction.payload;
-  if (at === undefined) return null;
+  const { eventId, at, instead } = correction.payload;
   const settled = settle(history);
   const target = settled.find(({ id }) => id === eventId);
   const begin = settled.find(isBeginning);
   if (!target || !begin) return null;
+  if (instead && !payloadInstead(target, instead))
+    return 'That cannot be said of it. Look at what was entered.';
+  if (at === undefined) return null;
   if (target !== begin)
     return at < begin.at
       ? 'The food was not there yet. Set right when it came first, or choose a later time.'

@@ -51,6 +51,18 @@ export async function eventsOfFood(db: Database, householdId: string, foodId: st
   return rows.map(read);
 }
 
+/** The events of these ids that are known. */
+export async function eventsById(
+  db: Database,
+  householdId: string,
+  ids: readonly string[],
+): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .whereIn('id', [...ids]);
+  return rows.map(read);
+}
+
 /** The foods that events with these ids were first recorded for. */
 export async function foodsOfEvents(
   db: Database,

@@ -1,10 +1,10 @@
 import type { LogEntry } from '@omtel/core/api';
-import { setRight } from '@omtel/core/trail';
+import { asCorrected } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { correctionsOf, latestEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
 
-/** What happened last in a household, newest first, each at the time it was set right to; what was taken back says so. */
+/** What happened last in a household, newest first, each as it was set right; what was taken back says so. */
 export async function logOf(db: Database, householdId: string, most: number): Promise<readonly LogEntry[]> {
   const events = await latestEvents(db, householdId, most);
   const foodIds = [...new Set(events.map(({ foodId }) => foodId))];
@@ -12,14 +12,14 @@ export async function logOf(db: Database, householdId: string, most: number): Pr
     foodNames(db, householdId, foodIds),
     correctionsOf(db, householdId, foodIds),
   ]);
-  const verdicts = setRight(corrections);
+  const read = asCorrected(corrections);
   return events
     .map((event): LogEntry => {
-      const { at, withdrawn } = verdicts.get(event.id) ?? {};
+      const corrected = read(event);
       return {
-        event: at === undefined ? event : { ...event, at },
+        event: corrected ?? event,
         foodName: names.get(event.foodId) ?? (event.type === 'added' ? event.payload.name : ''),
-        ...(withdrawn && { takenBack: true }),
+        ...(!corrected && { takenBack: true }),
       };
     })
     .sort((a, b) => b.event.at - a.event.at || (a.event.id < b.event.id ? 1 : -1));
