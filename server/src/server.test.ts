@@ -327,8 +327,10 @@ describe('the border', () => {
         '/api/session',
         '/api/session/demo',
         '/api/stores/power-cuts',
+        '/api/stores/power-cuts/{id}',
         '/api/stores/power-cuts/{id}/end',
         '/api/stores/readings',
+        '/api/stores/readings/{id}',
       ].sort(),
     );
   });

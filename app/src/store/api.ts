@@ -17,6 +17,18 @@ export type ToldHousehold = Household & { readonly toldAt: number };
 
 const told = (household: Household): ToldHousehold => ({ ...household, toldAt: Date.now() });
 
+/** What was said of a store, by the id it was said under. */
+export interface StoreAct {
+  readonly kind: 'reading' | 'powerOff' | 'powerBack';
+  readonly id: string;
+}
+
+const STORE_ACTS: Record<StoreAct['kind'], (id: string) => string> = {
+  reading: (id) => `/stores/readings/${id}`,
+  powerOff: (id) => `/stores/power-cuts/${id}`,
+  powerBack: (id) => `/stores/power-cuts/${id}/end`,
+};
+
 /** All the app reads from the server, and the few things it changes that are not events of food. */
 export const api = createApi({
   reducerPath: 'api',
@@ -85,6 +97,10 @@ export const api = createApi({
       query: ({ id, onAt }) => ({ url: `/stores/power-cuts/${id}/end`, method: 'POST', body: { onAt } }),
       invalidatesTags: ['Stores', 'Food'],
     }),
+    takeBackOfStores: build.mutation<unknown, StoreAct>({
+      query: ({ kind, id }) => ({ url: STORE_ACTS[kind](id), method: 'DELETE' }),
+      invalidatesTags: ['Stores', 'Food'],
+    }),
     recordEvents: build.mutation<Recorded, readonly FoodEvent[]>({
       query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
     }),
@@ -105,4 +121,5 @@ export const {
   useRecordStoreReadingMutation,
   useRecordPowerCutMutation,
   useEndPowerCutMutation,
+  useTakeBackOfStoresMutation,
 } = api;

@@ -1,10 +1,13 @@
 import type { FoodEvent } from '@omtel/core/trail';
 import { MINUTE_MS } from '@omtel/core/units';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { StoreAct } from './api';
 
 /** The last thing recorded, for as long as it can be set right in place. */
 export interface Tick {
   readonly events: readonly Pick<FoodEvent, 'id' | 'foodId'>[];
+  /** What was said of a store instead. */
+  readonly ofStore?: StoreAct;
   readonly what: string;
   readonly at: number;
   /** How far back it can be moved: to when its food came; null where it is no single act of a moment. */

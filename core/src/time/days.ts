@@ -65,6 +65,10 @@ export function endOfPrintedDay(text: string, now: number, zone: string): number
   return meant.endOf('day').toMillis();
 }
 
+/** A day as forms and files write it, such as '2026-06-15'. */
+export const isoDay = (at: number, zone: string): string =>
+  DateTime.fromMillis(at, { zone }).toFormat('yyyy-MM-dd');
+
 /** The month of the year, 1 to 12. */
 export const monthOf = (at: number, zone: string): number => DateTime.fromMillis(at, { zone }).month;
 

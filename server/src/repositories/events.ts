@@ -63,6 +63,21 @@ export async function eventsById(
   return rows.map(read);
 }
 
+/** What happened in a household from one moment to another, both included, as it was first recorded. */
+export async function eventsBetween(
+  db: Database,
+  householdId: string,
+  from: number,
+  to: number,
+): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .whereBetween('at', [from, to])
+    .orderBy('at')
+    .orderBy('id');
+  return rows.map(read);
+}
+
 /** The foods that events with these ids were first recorded for. */
 export async function foodsOfEvents(
   db: Database,

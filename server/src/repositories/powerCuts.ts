@@ -57,12 +57,30 @@ export async function powerCutAt(db: Database, householdId: string, at: number):
   return row ? read(row) : null;
 }
 
+/** The first power cut that began after a moment, if any. */
+export async function powerCutAfter(
+  db: Database,
+  householdId: string,
+  at: number,
+): Promise<PowerCutRow | null> {
+  const row = await db<Stored>('power_cuts')
+    .where({ household_id: householdId })
+    .where('off_at', '>', at)
+    .orderBy('off_at')
+    .first();
+  return row ? read(row) : null;
+}
+
 /** The power cut that lasts, if one does. */
 export async function lastingPowerCut(db: Database, householdId: string): Promise<PowerCut | null> {
   const row = await db<Stored>('power_cuts').where({ household_id: householdId, on_at: null }).first();
   if (!row) return null;
   const { id, offAt, freezer, opened } = read(row);
   return { id, offAt, freezer, opened };
+}
+
+export async function deletePowerCut(db: Database, householdId: string, id: string): Promise<void> {
+  await db('power_cuts').where({ household_id: householdId, id }).delete();
 }
 
 export async function deletePowerCuts(db: Database, householdId: string): Promise<void> {

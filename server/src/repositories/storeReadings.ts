@@ -18,22 +18,44 @@ const read = ({ id, store, at, temperature }: Stored): StoreReading => ({
   temperature: fromJson<Temperature>(temperature),
 });
 
-/** @returns false when a reading of that id is known already */
 export async function insertStoreReading(
   db: Database,
   householdId: string,
   { temperature, ...reading }: StoreReading,
-): Promise<boolean> {
-  const known = await db<Stored>('store_readings')
-    .where({ household_id: householdId, id: reading.id })
-    .first();
-  if (known) return false;
+): Promise<void> {
   await db('store_readings').insert({
     ...reading,
     household_id: householdId,
     temperature: JSON.stringify(temperature),
   });
-  return true;
+}
+
+export async function findStoreReading(
+  db: Database,
+  householdId: string,
+  id: string,
+): Promise<StoreReading | null> {
+  const row = await db<Stored>('store_readings').where({ household_id: householdId, id }).first();
+  return row ? read(row) : null;
+}
+
+/** The reading of the same store that followed one, if any. */
+export async function storeReadingAfter(
+  db: Database,
+  householdId: string,
+  { id, store, at }: StoreReading,
+): Promise<StoreReading | null> {
+  const row = await db<Stored>('store_readings')
+    .where({ household_id: householdId, store })
+    .where((later) => later.where('at', '>', at).orWhere((same) => same.where({ at }).where('id', '>', id)))
+    .orderBy('at')
+    .orderBy('id')
+    .first();
+  return row ? read(row) : null;
+}
+
+export async function deleteStoreReading(db: Database, householdId: string, id: string): Promise<void> {
+  await db('store_readings').where({ household_id: householdId, id }).delete();
 }
 
 /** The readings of one store up to a moment, newest first. */

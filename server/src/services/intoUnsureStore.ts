@@ -1,14 +1,14 @@
 import type { StoreId } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
-import { isStoreRight, type EventType, type FoodEvent, type Payload } from '@omtel/core/trail';
-import { v5 as uuidFrom } from 'uuid';
+import { isStoreRight, type FoodEvent } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import type { HouseholdRow } from '../repositories/households';
 import { powerCutAt } from '../repositories/powerCuts';
 import { storeReadingsUntil } from '../repositories/storeReadings';
+import { toldBecauseOf } from './told';
 
 /** The store an event puts its food into, if any. */
-function storeOf({ type, payload }: FoodEvent): StoreId | null {
+export function storeOf({ type, payload }: FoodEvent): StoreId | null {
   const place =
     type === 'moved' || type === 'putAway' || type === 'added'
       ? payload.place
@@ -35,27 +35,23 @@ export async function intoUnsureStore(
       const [last] = await storeReadingsUntil(db, id, store, event.at, 1);
       const warm = last && !isStoreRight(store, last.temperature, rules);
       const cut = await powerCutAt(db, id, event.at);
+      const { id: cause, foodId } = event;
+      const at = event.at + 1;
       return [
-        ...(warm ? [toldWith(event, 'storeWarm', { since: event.at })] : []),
+        ...(warm ? [toldBecauseOf(cause, foodId, at, 'storeWarm', { since: event.at })] : []),
         // To put it there, somebody opened the door.
         ...(cut
-          ? [toldWith(event, 'powerOff', { since: cut.offAt, freezer: cut.freezer, opened: [store] })]
+          ? [
+              toldBecauseOf(cause, foodId, at, 'powerOff', {
+                since: cut.offAt,
+                freezer: cut.freezer,
+                opened: [store],
+              }),
+            ]
           : []),
-        ...(cut?.onAt ? [{ ...toldWith(event, 'powerOn', {}), at: cut.onAt }] : []),
+        ...(cut?.onAt ? [toldBecauseOf(cause, foodId, cut.onAt, 'powerOn', {})] : []),
       ];
     }),
   );
   return told.flat();
 }
-
-/** What is told with an event. The id follows from the event's own, so that sending that again says nothing twice. */
-function toldWith<Type extends EventType>(
-  { id, foodId, at }: FoodEvent,
-  type: Type,
-  payload: Payload<Type>,
-): FoodEvent {
-  return { id: uuidFrom(`${id} ${type}`, NAMESPACE), foodId, at: at + 1, type, payload } as FoodEvent;
-}
-
-/** Of what the server derives from an event. */
-const NAMESPACE = '6f1f3c0a-52a4-4d0e-9d0b-3f1f2b6f6a51';

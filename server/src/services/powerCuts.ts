@@ -4,11 +4,22 @@ import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { listFoods } from '../repositories/foods';
+import { eventsBetween } from '../repositories/events';
 import { lockHousehold } from '../repositories/households';
-import { findPowerCut, lastingPowerCut, powerCutAt, savePowerCut } from '../repositories/powerCuts';
+import {
+  deletePowerCut,
+  findPowerCut,
+  lastingPowerCut,
+  powerCutAfter,
+  powerCutAt,
+  savePowerCut,
+  type PowerCutRow,
+} from '../repositories/powerCuts';
 import { householdNow } from './householdClock';
+import { intoUnsureStore } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
+import { toldInstead } from './told';
 
 /**
  * Records that the power is off, and tells every food at hand: it was so since then for what was in its store, and since it
@@ -83,6 +94,78 @@ export async function endPowerCut(
     }));
     if (events.length) await recordEvents(trx, householdId, events, wall);
   });
+}
+
+/**
+ * Takes a power cut back: it never was. Every food told of it forgets it. Taking it back again is harmless.
+ */
+export async function takeBackPowerCut(
+  db: Database,
+  householdId: string,
+  id: string,
+  wall: WallClock,
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    const now = await nowOf(trx, householdId, 0, wall);
+    const cut = await findPowerCut(trx, householdId, id);
+    if (!cut) return;
+    await deletePowerCut(trx, householdId, id);
+    await forget(trx, householdId, await toldOf(trx, householdId, cut), now, wall);
+  });
+}
+
+/**
+ * Takes back that the power is back: it is off still, for what came meanwhile too. Taking it back again is harmless.
+ *
+ * @throws Refusal where the power went off again since
+ */
+export async function takeBackPowerBack(
+  db: Database,
+  householdId: string,
+  id: string,
+  wall: WallClock,
+): Promise<void> {
+  await db.transaction(async (trx) => {
+    const now = await nowOf(trx, householdId, 0, wall);
+    const household = (await lockHousehold(trx, householdId))!;
+    const cut = await findPowerCut(trx, householdId, id);
+    if (cut?.onAt === null) return;
+    if (!cut) throw new Refusal(422, 'No such power cut is known here.');
+    if (await powerCutAfter(trx, householdId, cut.offAt))
+      throw new Refusal(422, 'The power went off again since. Take that back first.');
+    const told = await toldOf(trx, householdId, cut);
+    await savePowerCut(trx, householdId, { ...cut, onAt: null });
+    await forget(
+      trx,
+      householdId,
+      told.filter(({ type }) => type === 'powerOn'),
+      now,
+      wall,
+    );
+    const since = await eventsBetween(trx, householdId, cut.onAt, now);
+    const events = (await intoUnsureStore(trx, household, since)).filter(({ type }) => type === 'powerOff');
+    if (events.length) await recordEvents(trx, householdId, events, wall);
+  });
+}
+
+/** What foods were told of a power cut. */
+async function toldOf(trx: Database, householdId: string, cut: PowerCutRow): Promise<readonly FoodEvent[]> {
+  const last = cut.onAt ?? Number.MAX_SAFE_INTEGER;
+  return (await eventsBetween(trx, householdId, cut.offAt, last)).filter(
+    ({ type, payload, at }) =>
+      (type === 'powerOff' && payload.since === cut.offAt) || (type === 'powerOn' && at === cut.onAt),
+  );
+}
+
+async function forget(
+  trx: Database,
+  householdId: string,
+  told: readonly FoodEvent[],
+  now: number,
+  wall: WallClock,
+): Promise<void> {
+  const events = await toldInstead(trx, householdId, now, told, []);
+  if (events.length) await recordEvents(trx, householdId, events, wall);
 }
 
 async function nowOf(trx: Database, householdId: string, at: number, wall: WallClock): Promise<number> {

@@ -1,15 +1,23 @@
 import type { StoreReading } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
 import { isStoreRight, type FoodEvent } from '@omtel/core/trail';
-import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { listFoods } from '../repositories/foods';
-import { lockHousehold } from '../repositories/households';
-import { insertStoreReading, storeReadingsUntil } from '../repositories/storeReadings';
+import { eventsBetween } from '../repositories/events';
+import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import {
+  deleteStoreReading,
+  findStoreReading,
+  insertStoreReading,
+  storeReadingAfter,
+  storeReadingsUntil,
+} from '../repositories/storeReadings';
 import { householdNow } from './householdClock';
+import { intoUnsureStore, storeOf } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
+import { toldBecauseOf, toldInstead } from './told';
 
 /** A spell of warm air is looked for no further back than this many readings. */
 const LOOKED_BACK = 500;
@@ -26,27 +34,85 @@ export async function recordStoreReading(
   reading: StoreReading,
   wall: WallClock,
 ): Promise<void> {
+  await changeRecord(db, householdId, wall, async (trx, now) => {
+    if (reading.at > now + AHEAD_MS) throw new Refusal(422, 'That has not happened yet. Check the time.');
+    if (await findStoreReading(trx, householdId, reading.id)) return null;
+    return { reading, change: () => insertStoreReading(trx, householdId, reading) };
+  });
+}
+
+/** Takes a reading back: it was another store, or a slip. Taking it back again is harmless. */
+export async function takeBackStoreReading(
+  db: Database,
+  householdId: string,
+  id: string,
+  wall: WallClock,
+): Promise<void> {
+  await changeRecord(db, householdId, wall, async (trx) => {
+    const reading = await findStoreReading(trx, householdId, id);
+    return reading && { reading, change: () => deleteStoreReading(trx, householdId, id) };
+  });
+}
+
+interface Change {
+  /** What comes or goes. */
+  readonly reading: StoreReading;
+  readonly change: () => Promise<void>;
+}
+
+/**
+ * Changes the record of a store by one reading. Foods are then told what they would have been told had it always stood as it
+ * stands now: by that reading, by the one after it, and on their way into the store between both.
+ */
+async function changeRecord(
+  db: Database,
+  householdId: string,
+  wall: WallClock,
+  plan: (trx: Database, now: number) => Promise<Change | null>,
+): Promise<void> {
   await db.transaction(async (trx) => {
     const household = await lockHousehold(trx, householdId);
     if (!household) throw new Refusal(401, 'Sign in first.');
-    if (reading.at > householdNow(household, wall) + AHEAD_MS)
-      throw new Refusal(422, 'That has not happened yet. Check the time.');
-    const { store, at } = reading;
-    const before = await storeReadingsUntil(trx, householdId, store, at, LOOKED_BACK);
-    if (!(await insertStoreReading(trx, householdId, reading))) return;
-
-    const rules = rulesFor(household.settings.guidance);
-    const right = ({ temperature }: StoreReading) => isStoreRight(store, temperature, rules);
-    const wasRight = before[0] === undefined || right(before[0]);
-    if (right(reading) === wasRight) return;
-    const since = before.find(right)?.at ?? at;
-    const foods = (await listFoods(trx, householdId)).filter(({ state }) => state.place === store);
-    const events = foods.map(({ state: { foodId } }): FoodEvent => {
-      const happened = { id: uuid(), foodId, at };
-      return wasRight
-        ? { ...happened, type: 'storeWarm', payload: { since } }
-        : { ...happened, type: 'storeRight', payload: {} };
-    });
+    const now = Math.round(householdNow(household, wall));
+    const planned = await plan(trx, now);
+    if (!planned) return;
+    const { reading, change } = planned;
+    const next = await storeReadingAfter(trx, householdId, reading);
+    const until = next?.at ?? Number.MAX_SAFE_INTEGER;
+    const entries = (await eventsBetween(trx, householdId, reading.at, until)).filter(
+      (event) => storeOf(event) === reading.store,
+    );
+    const told = async () => [
+      ...(await tellOf(trx, household, reading)),
+      ...(next ? await tellOf(trx, household, next) : []),
+      ...(await intoUnsureStore(trx, household, entries)),
+    ];
+    const before = await told();
+    await change();
+    const events = await toldInstead(trx, householdId, now, before, await told());
     if (events.length) await recordEvents(trx, householdId, events, wall);
   });
 }
+
+/** What the foods in a store learn by a reading on record that turns it too warm, or right again. */
+async function tellOf(trx: Database, household: HouseholdRow, reading: StoreReading): Promise<FoodEvent[]> {
+  const { id, store, at } = reading;
+  if (!(await findStoreReading(trx, household.id, id))) return [];
+  const rules = rulesFor(household.settings.guidance);
+  const right = ({ temperature }: StoreReading) => isStoreRight(store, temperature, rules);
+  const before = (await storeReadingsUntil(trx, household.id, store, at, LOOKED_BACK)).filter((other) =>
+    isBefore(other, reading),
+  );
+  const wasRight = before[0] === undefined || right(before[0]);
+  if (right(reading) === wasRight) return [];
+  const since = before.find(right)?.at ?? at;
+  return (await listFoods(trx, household.id))
+    .filter(({ state }) => state.place === store)
+    .map(({ state: { foodId } }) =>
+      wasRight
+        ? toldBecauseOf(id, foodId, at, 'storeWarm', { since })
+        : toldBecauseOf(id, foodId, at, 'storeRight', {}),
+    );
+}
+
+const isBefore = (a: StoreReading, b: StoreReading): boolean => a.at < b.at || (a.at === b.at && a.id < b.id);

@@ -1,7 +1,9 @@
 import { foodById } from '@omtel/core/foods';
 import { payloads } from '@omtel/core/trail';
+import fc from 'fast-check';
+import { v7 as uuid } from 'uuid';
 import { METRIC, NOW } from '../../../test/story';
-import { draftOf, draftOfOwn, placeOf, placesFor, readAdd } from './addDraft';
+import { draftOf, draftOfAdded, draftOfOwn, placeOf, placesFor, readAdd } from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
   readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, METRIC, {
@@ -126,4 +128,36 @@ describe('a food that comes into the stores', () => {
   ])('%j is a sentence at its field', (over, field) =>
     expect(read(over)).toMatchObject({ field, problem: expect.any(String) }),
   );
+});
+
+describe('what was said of a food when it came, to be set right', () => {
+  const anything = fc.record({
+    food: fc.constantFrom('lasagne', 'chicken-thighs', 'potato-salad', 'sardines-opened', 'cod', 'hummus'),
+    condition: fc.constantFrom('fresh', 'frozen', 'thawed', 'cooked'),
+    place: fc.constantFrom('refrigerator', 'freezer', 'counter', 'car', 'cupboard'),
+    since: fc.constantFrom('0', '1', '3', 'unknown'),
+    sinceClock: fc.constantFrom('', '00:05', '01:30'),
+    from: fc.constantFrom('us', 'guest', 'takeaway', 'delivery'),
+    came: fc.constantFrom('hot', 'cold'),
+    outClock: fc.constantFrom('', '00:10', '17:45'),
+    reheated: fc.boolean(),
+    fromRoom: fc.boolean(),
+    printedKind: fc.constantFrom('none', 'useBy', 'bestBefore'),
+    printedDay: fc.constantFrom('2026-06-20', '1.7.'),
+    withoutAir: fc.boolean(),
+    unopened: fc.boolean(),
+    bag: fc.boolean(),
+    mass: fc.constantFrom('0.35', '1.2', '4'),
+  });
+
+  it('left as it is, is read as it was', () =>
+    fc.assert(
+      fc.property(anything, ({ food, ...over }) => {
+        const first = read(over, food);
+        if (!('added' in first)) return;
+        const event = { id: uuid(), foodId: uuid(), at: NOW, type: 'added', payload: first.added } as const;
+        const draft = draftOfAdded(event, { zone: 'UTC', units: METRIC });
+        expect(readAdd(draft, METRIC, { now: NOW, zone: 'UTC', season: { season: 'cool' } })).toEqual(first);
+      }),
+    ));
 });

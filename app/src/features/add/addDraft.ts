@@ -1,7 +1,16 @@
 import { foodById, isCanned, keepsInCupboard, readMass, type Food, type OwnFood } from '@omtel/core/foods';
-import { atClock, endOfPrintedDay, lastAtClock, parseClockTime } from '@omtel/core/time';
-import type { Payload } from '@omtel/core/trail';
 import {
+  atClock,
+  clockOf,
+  daysBetween,
+  endOfPrintedDay,
+  isoDay,
+  lastAtClock,
+  parseClockTime,
+} from '@omtel/core/time';
+import type { FoodEvent, Payload } from '@omtel/core/trail';
+import {
+  convertTyped,
   massUnitOf,
   orProblem,
   parseNumber,
@@ -19,6 +28,8 @@ export interface AddDraft {
   readonly kinds: readonly string[];
   readonly name: string;
   readonly mass: string;
+  /** As it lies there; the usual one of its kind where nobody says. */
+  readonly form: Added['form'] | null;
   readonly condition: Added['condition'];
   readonly place: Added['place'];
   /** Days ago, or 'unknown'. */
@@ -45,6 +56,7 @@ export const draftOf = (food: Food): AddDraft => ({
   kinds: [food.id],
   name: food.name,
   mass: '',
+  form: null,
   condition: food.cooking !== null && (food.rawStorage !== null || food.keepsWarm) ? 'fresh' : 'cooked',
   place: 'refrigerator',
   since: '0',
@@ -84,6 +96,54 @@ export const draftOfOwn = ({ name, kinds }: OwnFood): AddDraft => ({
   kinds,
 });
 
+/** Whether it goes by the name of a kind, and not by one of the household's own. */
+export const isNamedBy = ({ name }: Pick<AddDraft, 'name'>, kind: string): boolean =>
+  name.trim() === foodById(kind).name;
+
+/** What was said of a food when it came, to be set right. */
+export function draftOfAdded(
+  { payload, at }: FoodEvent<'added'>,
+  { zone, units }: { readonly zone: string; readonly units: UnitSystem },
+): AddDraft {
+  const {
+    foodKey,
+    parts = [],
+    name,
+    massKg,
+    form,
+    condition,
+    place,
+    since,
+    outSince,
+    printed,
+    from,
+  } = payload;
+  const bare = draftOf(foodById(foodKey));
+  const sinceClock = since === null ? '' : clockOf(since, zone);
+  return {
+    ...bare,
+    kinds: [foodKey, ...parts],
+    name,
+    mass: convertTyped(String(massKg), 'kg', massUnitOf(units)),
+    form,
+    condition,
+    place,
+    since: since === null ? 'unknown' : String(daysBetween(since, at, zone)),
+    // A day alone counts from its first minute.
+    sinceClock: sinceClock === '00:00' ? '' : sinceClock,
+    from: from ?? 'us',
+    reheated: payload.reheatedBefore ?? false,
+    came: payload.came ?? bare.came,
+    outClock: typeof outSince === 'number' ? clockOf(outSince, zone) : '',
+    fromRoom: payload.fromRoom ?? false,
+    printedKind: printed?.kind ?? 'none',
+    printedDay: printed ? isoDay(printed.at, zone) : '',
+    withoutAir: payload.withoutAir ?? false,
+    unopened: payload.unopened ?? false,
+    bag: payload.bag ?? false,
+  };
+}
+
 /** The fields that can hold something wrong. */
 export type AddField = 'name' | 'mass' | 'sinceClock' | 'outClock' | 'printedDay';
 
@@ -112,6 +172,12 @@ export const isClosedCan = (kinds: readonly string[], place: Added['place']): bo
 export function placeOf(draft: Pick<AddDraft, 'kinds' | 'condition' | 'place'>): Added['place'] {
   const places = placesFor(draft);
   return places.includes(draft.place) ? draft.place : places[0]!;
+}
+
+/** As it lies there, where its kind comes so. */
+export function formOf({ kinds, form }: Pick<AddDraft, 'kinds' | 'form'>): Added['form'] {
+  const { forms } = foodById(kinds[0]!);
+  return form && forms.includes(form) ? form : forms[0]!;
 }
 
 /** The weight typed; null where it is no number yet. */
@@ -147,7 +213,7 @@ export function readAdd(
       foodKey,
       name,
       massKg,
-      form: foodById(foodKey).forms[0]!,
+      form: formOf(draft),
       condition: draft.condition,
       place,
       since: since.at,

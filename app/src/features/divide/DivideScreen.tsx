@@ -4,7 +4,6 @@ import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { v7 as uuid } from 'uuid';
 import { useFoodsQuery } from '../../store/api';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
@@ -19,7 +18,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { WithFood } from '../food/WithFood';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import { portionsOf, readShare } from './share';
+import { dividing, portionsOf, readShare } from './share';
 
 type Where = 'stays' | 'refrigerator' | 'freezer';
 
@@ -41,18 +40,13 @@ function Divide({ food }: { readonly food: FoodState }) {
 
   const divide = async () => {
     if (!share || !('massKg' in share)) return;
-    const to = uuid();
     const { massKg } = share;
-    const portions = portionsOf(food, massKg);
+    const { to, events } = dividing(food, now, { name: named, massKg, ...portionsOf(food, massKg) });
     const moved = where !== 'stays' && where !== food.place;
     await dispatch(
       act({
         what: `${food.name}: ${named} divided off`,
-        events: [
-          newEvent(to, now, 'portioned', { from: food.foodId, name: named, massKg, ...portions }),
-          newEvent(food.foodId, now, 'dividedOff', { to, massKg, ...portions }),
-          ...(moved ? [newEvent(to, now, 'moved', { place: where })] : []),
-        ],
+        events: [...events, ...(moved ? [newEvent(to, now, 'moved', { place: where })] : [])],
       }),
     );
     router.replace('/stores');

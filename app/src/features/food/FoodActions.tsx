@@ -5,6 +5,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';
+import { SomeOfIt } from './SomeOfIt';
 import { useRecord } from './useAct';
 
 /** All else that can happen to a food from where it is. */
@@ -38,9 +39,6 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
         {inCold && <Button label="Label" onPress={() => open('label')} />}
         <Button label="Divide or combine" onPress={() => open('divide')} />
         <Button label="What if" onPress={() => open('whatif')} />
-        {cooked && stage === 'stored' && isHeated(food) && (
-          <Button label="Heat it" onPress={() => open('cook?to=heat')} />
-        )}
         {place === 'refrigerator' && mayFreeze(food, rules) && (
           <Button
             label="To the freezer"
@@ -59,8 +57,14 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
             onPress={() => recordNow(food, 'on the table', 'moved', { place: 'table' })}
           />
         )}
-        {cooked && <Button label="Eaten" onPress={() => recordNow(food, 'eaten', 'eaten', {})} />}
-        <Button label="Throw away" onPress={() => recordNow(food, 'thrown away', 'discarded', {})} />
+        <SomeOfIt
+          food={food}
+          acts={[
+            ...(cooked && stage === 'stored' && isHeated(food) ? (['heat'] as const) : []),
+            ...(cooked ? (['eat'] as const) : []),
+            'discard',
+          ]}
+        />
         {plan && (
           <Button
             kind="plain"

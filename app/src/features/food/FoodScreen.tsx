@@ -16,6 +16,7 @@ import { UnitSwitch } from '../shell/UnitSwitch';
 import { AirHere } from './AirHere';
 import { FoodActions } from './FoodActions';
 import { History } from './History';
+import { LeftOut } from './LeftOut';
 import { LostSight } from './LostSight';
 import { Reasons } from './Reasons';
 import { RulingPanel } from './RulingPanel';
@@ -81,6 +82,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       <FoodActions food={state} />
       <RuledBy food={state} />
       <History events={history} foodId={state.foodId} />
+      <LeftOut food={state} />
       <LostSight food={state} />
     </Screen>
   );

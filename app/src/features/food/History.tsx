@@ -2,7 +2,7 @@ import { moment } from '@omtel/core/time';
 import type { FoodEvent } from '@omtel/core/trail';
 import { useKitchen } from '../../store/useKitchen';
 import { Rows } from '../../ui/Rows';
-import { Entry } from './Entry';
+import { Entry } from '../entry/Entry';
 
 interface HistoryProps {
   /** Settled, with what happened to the food it was divided from. */

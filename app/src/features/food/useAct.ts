@@ -49,8 +49,8 @@ export function useAct() {
     (food: FoodState, step: Step | null, action: ActionKind) => {
       if (!household) return;
       const rulesOf = (of: FoodState) => rulesOfFood(of, household.settings.guidance);
-      const open = (page: 'cook' | 'cook?to=heat' | 'leftovers' | '') =>
-        router.push(`/food/${food.foodId}${page && `/${page}`}` as never);
+      const open = (page: '/cook' | '/cook?to=heat' | '/leftovers' | '?some=eat' | '') =>
+        router.push(`/food/${food.foodId}${page}` as never);
       switch (step?.kind ?? action) {
         case 'startThaw': {
           const method =
@@ -80,15 +80,16 @@ export function useAct() {
         case 'discard':
           return recordNow(food, 'thrown away', 'discarded', {});
         case 'eat':
+          if (food.container && food.container.portions > 1) return open('?some=eat');
           return recordNow(food, 'eaten', 'eaten', {});
         case 'putAway':
-          if (food.cooked) return open('leftovers');
+          if (food.cooked) return open('/leftovers');
           return recordNow(food, 'into the refrigerator', 'moved', { place: 'refrigerator' });
         case 'read':
-          return open('cook');
+          return open('/cook');
         case 'cook':
         case 'heat':
-          return open('cook?to=heat');
+          return open('/cook?to=heat');
         default:
           return open('');
       }

@@ -7,7 +7,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
-import { Entry } from '../food/Entry';
+import { Entry } from '../entry/Entry';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 

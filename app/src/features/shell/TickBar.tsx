@@ -3,7 +3,9 @@ import { MINUTE_MS } from '@omtel/core/units';
 import X from 'lucide-react-native/icons/x';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { useTakeBackOfStoresMutation } from '../../store/api';
 import { newEvent, record } from '../../store/outbox/record';
+import { sentenceOf } from '../../store/problem';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { tickSlice, type Tick } from '../../store/tick';
 import { useKitchen } from '../../store/useKitchen';
@@ -37,7 +39,7 @@ export function TickBar() {
     <View
       role="status"
       style={[styles.bar, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
-      key={tick.events.map(({ id }) => id).join()}
+      key={tick.ofStore?.id ?? tick.events.map(({ id }) => id).join()}
     >
       <Noted tick={tick} />
       <Pressable
@@ -53,10 +55,11 @@ export function TickBar() {
 }
 
 function Noted({ tick }: { readonly tick: Tick }) {
-  const { events, what, at, notBefore, takenBack } = tick;
+  const { events, ofStore, what, at, notBefore, takenBack } = tick;
   const dispatch = useAppDispatch();
   const { zone, now } = useKitchen();
   const [open, setOpen] = useState(false);
+  const [takeBackOfStores, { error }] = useTakeBackOfStoresMutation();
   const correct = (payload: { at?: number; withdrawn?: true }) =>
     dispatch(
       record(
@@ -69,8 +72,12 @@ function Noted({ tick }: { readonly tick: Tick }) {
     setOpen(false);
   };
   const takeBack = async () => {
+    if (ofStore) {
+      const told = await takeBackOfStores(ofStore);
+      if ('error' in told) return;
+    }
     dispatch(tickSlice.actions.takenBack());
-    await correct({ withdrawn: true });
+    if (!ofStore) await correct({ withdrawn: true });
   };
   if (takenBack) return <Words face="strong" style={styles.what}>{`Taken back: ${what}`}</Words>;
   const earlier =
@@ -82,6 +89,7 @@ function Noted({ tick }: { readonly tick: Tick }) {
       <Words face="strong">
         {what}, {clockOf(at, zone)}
       </Words>
+      {error && <Words tone="hot">{sentenceOf(error)}</Words>}
       <View style={styles.row}>
         <Button kind="plain" label="Undo" onPress={takeBack} />
         {earlier.length > 0 && <Button kind="plain" label="It was earlier" onPress={() => setOpen(!open)} />}

@@ -11,6 +11,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
+import { useSaidOfStore } from './useSaidOfStore';
 
 const FILLS: readonly { value: PowerCut['freezer']; label: string }[] = [
   { value: 'full', label: 'Full' },
@@ -22,6 +23,7 @@ const FILLS: readonly { value: PowerCut['freezer']; label: string }[] = [
 export function BeginPowerCut({ onRecorded }: { readonly onRecorded: () => void }) {
   const { now, zone } = useKitchen();
   const [record, { isLoading, error }] = useRecordPowerCutMutation();
+  const said = useSaidOfStore();
   const [since, setSince] = useState<string>();
   const [freezer, setFreezer] = useState<PowerCut['freezer']>('less');
   const [problem, setProblem] = useState<string>();
@@ -31,8 +33,11 @@ export function BeginPowerCut({ onRecorded }: { readonly onRecorded: () => void 
     const read = orProblem(() => ({ offAt: lastAtClock(Math.round(now), parseClockTime(text), zone) }));
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    const kept = await record({ id: uuid(), ...read, freezer, opened: [] });
-    if (!('error' in kept)) onRecorded();
+    const id = uuid();
+    const kept = await record({ id, ...read, freezer, opened: [] });
+    if ('error' in kept) return;
+    said({ kind: 'powerOff', id }, 'The power is off', read.offAt);
+    onRecorded();
   };
 
   return (

@@ -4,7 +4,11 @@ import { powerOffIn } from '@omtel/core/trail';
 import { capital, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useEndPowerCutMutation, useRecordPowerCutMutation } from '../../store/api';
+import {
+  useEndPowerCutMutation,
+  useRecordPowerCutMutation,
+  useTakeBackOfStoresMutation,
+} from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -12,6 +16,7 @@ import { Field } from '../../ui/Field';
 import { Panel } from '../../ui/Panel';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { useSaidOfStore } from './useSaidOfStore';
 
 const STORES: readonly StoreId[] = ['refrigerator', 'freezer'];
 
@@ -20,16 +25,19 @@ export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
   const { now, zone, rules } = useKitchen();
   const [record, { error: notRecorded }] = useRecordPowerCutMutation();
   const [end, { isLoading, error: notEnded }] = useEndPowerCutMutation();
+  const [takeBack, { isLoading: takingBack, error: notTakenBack }] = useTakeBackOfStoresMutation();
+  const said = useSaidOfStore();
   const [back, setBack] = useState<string>();
   const [problem, setProblem] = useState<string>();
-  const error = notEnded ?? notRecorded;
+  const error = notEnded ?? notRecorded ?? notTakenBack;
   const text = back ?? clockOf(now, zone);
 
   const finish = async () => {
     const read = orProblem(() => ({ onAt: lastAtClock(Math.round(now), parseClockTime(text), zone) }));
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    await end({ id: cut.id, ...read });
+    const kept = await end({ id: cut.id, ...read });
+    if (!('error' in kept)) said({ kind: 'powerBack', id: cut.id }, 'The power is back', read.onAt);
   };
 
   return (
@@ -69,6 +77,14 @@ export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
           <Button label="The power is back" busy={isLoading} onPress={finish} />
         </View>
       </View>
+      <View style={styles.never}>
+        <Button
+          kind="plain"
+          label="It never was off"
+          busy={takingBack}
+          onPress={() => takeBack({ kind: 'powerOff', id: cut.id })}
+        />
+      </View>
     </Panel>
   );
 }
@@ -78,4 +94,5 @@ const styles = StyleSheet.create({
   grow: { flex: 1 },
   back: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
   save: { paddingTop: 30 },
+  never: { alignItems: 'flex-start', marginLeft: -space.s },
 });

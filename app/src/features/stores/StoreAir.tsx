@@ -1,6 +1,6 @@
-import type { StoreId } from '@omtel/core/api';
+import type { StoreId, StoreReading } from '@omtel/core/api';
 import { placeSlip, written } from '@omtel/core/slips';
-import { clockOf, dayName } from '@omtel/core/time';
+import { clockOf, dayName, moment } from '@omtel/core/time';
 import { isStoreRight } from '@omtel/core/trail';
 import {
   formatCeiling,
@@ -12,14 +12,20 @@ import {
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
-import { useRecordStoreReadingMutation, useStoreRecordQuery } from '../../store/api';
+import {
+  useRecordStoreReadingMutation,
+  useStoreRecordQuery,
+  useTakeBackOfStoresMutation,
+} from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
+import { useSaidOfStore } from './useSaidOfStore';
 
 const MOST_SHOWN = 6;
 
@@ -28,6 +34,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
   const { now, zone, units, rules } = useKitchen();
   const { data } = useStoreRecordQuery();
   const [record, { isLoading, error }] = useRecordStoreReadingMutation();
+  const said = useSaidOfStore();
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
@@ -38,8 +45,10 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
   const right = !last || isStoreRight(store, last.temperature, rules);
 
   const keep = async (temperature: Temperature) => {
-    const kept = await record({ id: uuid(), store, at: Math.round(now), temperature });
+    const reading = { id: uuid(), store, at: Math.round(now), temperature };
+    const kept = await record(reading);
     if ('error' in kept) return;
+    said({ kind: 'reading', id: reading.id }, `The ${store} read ${written(temperature)}`, reading.at);
     setText('');
     setOpen(false);
   };
@@ -83,14 +92,34 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
           {asked}
         </View>
       )}
-      {open && readings.length > 1 && (
-        <Words size="small" tone="soft" tabular>
-          {readings
-            .slice(0, MOST_SHOWN)
-            .map(({ at, temperature }) => `${clockOf(at, zone)} ${formatTemperature(temperature, units)}`)
-            .join(' · ')}
-        </Words>
+      {open && readings.length > 0 && (
+        <Rows title={`What the ${store} read`}>
+          {readings.slice(0, MOST_SHOWN).map((reading) => (
+            <Reading key={reading.id} reading={reading} />
+          ))}
+        </Rows>
       )}
+    </View>
+  );
+}
+
+/** A reading on record; it can be taken back, and foods then forget it. */
+function Reading({ reading: { id, at, temperature } }: { readonly reading: StoreReading }) {
+  const { now, zone, units } = useKitchen();
+  const [takeBack, { isLoading, error }] = useTakeBackOfStoresMutation();
+  return (
+    <View style={styles.line}>
+      <Words tabular style={styles.grow}>
+        {`${moment(at, now, zone)}  ${formatTemperature(temperature, units)}`}
+      </Words>
+      {error && <Words tone="hot">{sentenceOf(error)}</Words>}
+      <Button
+        kind="plain"
+        label="It did not"
+        name={`It did not read ${formatTemperature(temperature, units)}`}
+        busy={isLoading}
+        onPress={() => takeBack({ kind: 'reading', id })}
+      />
     </View>
   );
 }

@@ -1,14 +1,15 @@
 import { powerBackSchema, powerCutSchema, storeReadingSchema, type StoreRecord } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { latestStoreReadings } from '../../repositories/storeReadings';
-import { endPowerCut, recordPowerCut } from '../../services/powerCuts';
-import { recordStoreReading } from '../../services/storeReadings';
+import { endPowerCut, recordPowerCut, takeBackPowerBack, takeBackPowerCut } from '../../services/powerCuts';
+import { recordStoreReading, takeBackStoreReading } from '../../services/storeReadings';
 import type { Services } from '../app';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';
 
 const MOST_SHOWN = 200;
+const BY_ID = z.object({ id: z.uuid() });
 
 /** The record of the refrigerator and the freezer: what their air read, and when they had no power. */
 export function storeRoutes({ db, wall }: Services) {
@@ -39,6 +40,19 @@ export function storeRoutes({ db, wall }: Services) {
     )
     .openapi(
       createRoute({
+        method: 'delete',
+        path: '/readings/{id}',
+        summary: 'Take a reading back, and all that foods were told by it',
+        request: { params: BY_ID },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await takeBackStoreReading(db, c.var.householdId, c.req.valid('param').id, wall);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
         method: 'post',
         path: '/power-cuts',
         summary: 'The power is off; said again, what was opened meanwhile',
@@ -55,11 +69,37 @@ export function storeRoutes({ db, wall }: Services) {
         method: 'post',
         path: '/power-cuts/{id}/end',
         summary: 'The power is back; saying it again is harmless',
-        request: { params: z.object({ id: z.uuid() }), body: jsonBody(powerBackSchema) },
+        request: { params: BY_ID, body: jsonBody(powerBackSchema) },
         responses: answers(z.object({})),
       }),
       async (c) => {
         await endPowerCut(db, c.var.householdId, c.req.valid('param').id, c.req.valid('json').onAt, wall);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'delete',
+        path: '/power-cuts/{id}',
+        summary: 'The power never was off',
+        request: { params: BY_ID },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await takeBackPowerCut(db, c.var.householdId, c.req.valid('param').id, wall);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'delete',
+        path: '/power-cuts/{id}/end',
+        summary: 'The power is not back yet',
+        request: { params: BY_ID },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await takeBackPowerBack(db, c.var.householdId, c.req.valid('param').id, wall);
         return c.json({}, 200);
       },
     );

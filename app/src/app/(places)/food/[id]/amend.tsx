@@ -1,0 +1,1 @@
+export { AmendScreen as default } from '../../../../features/add/AmendScreen';

@@ -1,0 +1,23 @@
+import { chromium } from '@playwright/test';
+import { chromiumLaunch, PHONE } from './lib/browser';
+import { openStage } from './lib/stage';
+import { run } from './lib/sentence';
+run(async () => {
+  const stage = await openStage();
+  const browser = await chromium.launch(chromiumLaunch());
+  const page = await (await browser.newContext({ viewport: PHONE, hasTouch: true, baseURL: stage.address })).newPage();
+  await page.request.post('/api/session/demo', { headers: { origin: stage.address } });
+  await page.goto('/stores');
+  await page.getByRole('link', { name: /^Chicken thighs/ }).click();
+  await page.getByRole('heading', { name: 'Chicken thighs', level: 1 }).waitFor();
+  await page.getByRole('button', { name: /fresh, in the refrigerator/ }).click();
+  await page.getByRole('button', { name: 'Set right what it is' }).scrollIntoViewIfNeeded();
+  await page.screenshot({ path: '/tmp/a1.png' });
+  await page.getByRole('button', { name: 'Set right what it is' }).click();
+  await page.getByText('Ruled as').first().waitFor();
+  await page.screenshot({ path: '/tmp/a2.png', fullPage: true });
+  await page.goto('/log');
+  await page.waitForTimeout(800);
+  await page.screenshot({ path: '/tmp/a3.png' });
+  await browser.close(); await stage.stop();
+});
