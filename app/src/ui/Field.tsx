@@ -1,6 +1,6 @@
 import { convertTyped, type TypedUnit } from '@omtel/core/units';
 import { useEffect, useId, useRef } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { REACH, space } from './tokens';
 import { useLook } from './theme';
@@ -42,6 +42,8 @@ export function Field({
 }: FieldProps) {
   const { colors, sizes } = useLook();
   const note = useId();
+  // Keypads of phones have no minus sign, and a freezer needs one.
+  const signed = unit === '°C' || unit === '°F';
   const unitBefore = useRef(unit);
   useEffect(() => {
     const before = unitBefore.current;
@@ -66,14 +68,28 @@ export function Field({
           maxLength={most}
           autoComplete="off"
           outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.line }}
-          contentStyle={suffix ? styles.beforeSuffix : undefined}
+          contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed ? REACH : 0) }}
           style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
         />
-        {suffix && (
-          <View style={styles.suffix}>
-            <Words tone="soft">{suffix}</Words>
-          </View>
-        )}
+        <View style={styles.after}>
+          {signed && (
+            <Pressable
+              role="button"
+              aria-label="Above or below zero"
+              style={styles.sign}
+              onPress={() => onChange(withOtherSign(value))}
+            >
+              <Words size="lead" tone="soft">
+                ±
+              </Words>
+            </Pressable>
+          )}
+          {suffix ? (
+            <Words tone="soft" style={styles.suffix}>
+              {suffix}
+            </Words>
+          ) : null}
+        </View>
       </View>
       {(problem || hint) && (
         <Words
@@ -89,17 +105,25 @@ export function Field({
   );
 }
 
+const SUFFIX = 64;
+
+/** What was typed, on the other side of zero. */
+const withOtherSign = (text: string): string =>
+  /^\s*[-−–]/.test(text) ? text.replace(/^\s*[-−–]\s*/, '') : `-${text.trimStart()}`;
+
 const styles = StyleSheet.create({
   // Side by side fields share the width; below each other none is lower than its words.
   field: { gap: space.xs, flexGrow: 1, flexBasis: 96, flexShrink: 1, minHeight: 'auto' },
   input: { minHeight: REACH },
-  beforeSuffix: { paddingRight: 64 },
-  suffix: {
+  after: {
     position: 'absolute',
-    right: space.l,
+    right: 0,
     top: 0,
     bottom: 0,
-    justifyContent: 'center',
-    pointerEvents: 'none',
+    flexDirection: 'row',
+    alignItems: 'center',
+    pointerEvents: 'box-none',
   },
+  sign: { minWidth: REACH, minHeight: REACH, alignItems: 'center', justifyContent: 'center' },
+  suffix: { paddingRight: space.l, pointerEvents: 'none' },
 });

@@ -6,6 +6,7 @@ import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useState } from 'react';
 import { seasonNow } from '../../store/season';
 import { useKitchen } from '../../store/useKitchen';
+import { AsLeft } from '../../ui/AsLeft';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -51,13 +52,15 @@ interface AddFormProps {
   readonly button: string;
   readonly draft: AddDraft;
   readonly onChange: (draft: AddDraft) => void;
+  /** Drops what was filled in before, where it was. */
+  readonly onAfresh?: () => void;
   /** When it comes, or came: what the days are counted back from. */
   readonly cameAt: number;
   readonly onRead: (added: Payload<'added'>) => Promise<void>;
 }
 
 /** What a food is, whence, since when and where to: asked where it matters, and read as it will be recorded. */
-export function AddForm({ title, backTo, button, draft, onChange, cameAt, onRead }: AddFormProps) {
+export function AddForm({ title, backTo, button, draft, onChange, onAfresh, cameAt, onRead }: AddFormProps) {
   const kitchen = useKitchen();
   const { now, zone, units } = kitchen;
   const [tried, setTried] = useState(false);
@@ -90,6 +93,7 @@ export function AddForm({ title, backTo, button, draft, onChange, cameAt, onRead
       rules
       foot={<Button kind="main" grow label={button} onPress={add} />}
     >
+      <AsLeft shown={onAfresh !== undefined} onAfresh={() => onAfresh?.()} />
       <Kinds draft={draft} set={set} />
       <Field
         label="Name"

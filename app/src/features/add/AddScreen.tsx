@@ -1,6 +1,6 @@
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
+import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
@@ -13,22 +13,29 @@ import { OwnFoods } from './OwnFoods';
 
 /** Something comes into the stores: what it is ruled as, by whatever name, and since when it counts. */
 export function AddScreen() {
-  const [draft, setDraft] = useState<AddDraft | null>(null);
+  const {
+    draft: { food },
+    set,
+    drop,
+    restored,
+  } = useDraft<{ food: AddDraft | null }>('add', { food: null });
   const { now } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  if (draft)
+  if (food)
     return (
       <AddForm
         title="Into the stores"
         backTo="/stores"
         button="Put it in"
-        draft={draft}
-        onChange={setDraft}
+        draft={food}
+        onChange={(next) => set({ food: next })}
+        onAfresh={restored ? drop : undefined}
         cameAt={now}
         onRead={async (added) => {
           const events = [newEvent(uuid(), now, 'added', added)];
           await dispatch(act({ what: `${added.name}: put in`, events }));
+          drop();
           router.replace('/stores');
         }}
       />
@@ -37,9 +44,9 @@ export function AddScreen() {
     <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
       <KindPicker
         label="What kind of food?"
-        onChoose={(food, name) => setDraft({ ...draftOf(food), ...(name && { name }) })}
+        onChoose={(kind, name) => set({ food: { ...draftOf(kind), ...(name && { name }) } })}
       />
-      <OwnFoods onChoose={(own) => setDraft(draftOfOwn(own))} />
+      <OwnFoods onChoose={(own) => set({ food: draftOfOwn(own) })} />
     </Screen>
   );
 }

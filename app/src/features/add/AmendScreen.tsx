@@ -2,8 +2,8 @@ import { LONGEST_NAME, readMass } from '@omtel/core/foods';
 import { isBeginning, settle, type FoodEvent } from '@omtel/core/trail';
 import { convertTyped, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
 import { useFoodQuery } from '../../store/api';
+import { useDraft } from '../../store/draft';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -37,7 +37,10 @@ function AmendFood({ begin }: { readonly begin: FoodEvent<'added'> }) {
   const { zone, units } = useKitchen();
   const router = useRouter();
   const correct = useCorrect(begin);
-  const [draft, setDraft] = useState(() => draftOfAdded(begin, { zone, units }));
+  const { draft, set, drop, restored } = useDraft(
+    `amend.${begin.foodId}`,
+    draftOfAdded(begin, { zone, units }),
+  );
   const page = `/food/${begin.foodId}`;
   return (
     <AddForm
@@ -45,10 +48,12 @@ function AmendFood({ begin }: { readonly begin: FoodEvent<'added'> }) {
       backTo={page}
       button="Set it right"
       draft={draft}
-      onChange={setDraft}
+      onChange={set}
+      onAfresh={restored ? drop : undefined}
       cameAt={begin.at}
       onRead={async (added) => {
         await correct({ instead: added });
+        drop();
         router.replace(page as never);
       }}
     />
@@ -61,13 +66,20 @@ function AmendPart({ begin }: { readonly begin: FoodEvent<'portioned'> }) {
   const router = useRouter();
   const correct = useCorrect(begin);
   const unit = massUnitOf(units);
-  const [name, setName] = useState(begin.payload.name);
-  const [mass, setMass] = useState(convertTyped(String(begin.payload.massKg), 'kg', unit));
+  const {
+    draft: { name, mass },
+    set: say,
+    drop,
+  } = useDraft(`amend.${begin.foodId}`, {
+    name: begin.payload.name,
+    mass: convertTyped(String(begin.payload.massKg), 'kg', unit),
+  });
   const read = readPart(name, mass, units);
   const page = `/food/${begin.foodId}`;
   const set = async () => {
     if ('problem' in read) return;
     await correct({ instead: { ...begin.payload, ...read } });
+    drop();
     router.replace(page as never);
   };
   return (
@@ -83,14 +95,14 @@ function AmendPart({ begin }: { readonly begin: FoodEvent<'portioned'> }) {
       <Field
         label="Name"
         value={name}
-        onChange={setName}
+        onChange={(typed) => say({ name: typed })}
         most={LONGEST_NAME}
         problem={'problem' in read && read.field === 'name' ? read.problem : undefined}
       />
       <Field
         label="Weight"
         value={mass}
-        onChange={setMass}
+        onChange={(typed) => say({ mass: typed })}
         numeric
         unit={unit}
         problem={'problem' in read && read.field === 'mass' ? read.problem : undefined}

@@ -12,8 +12,9 @@ import {
   type TemperatureUnit,
   type Problem,
 } from '@omtel/core/units';
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useDraft } from '../../store/draft';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -31,6 +32,17 @@ interface ReadingFormProps {
   readonly autoFocus?: boolean;
 }
 
+interface ReadingDraft {
+  readonly unit: TemperatureUnit;
+  readonly text: string;
+  /** As it was typed before another unit was chosen; empty where none was. */
+  readonly typed: string;
+  readonly watched: 'no' | 'yes';
+}
+
+/** What was typed longer ago is no reading of now. */
+const KEPT_MS = 10 * MINUTE_MS;
+
 /** A thermometer is watched for so long at most; longer times are read at their ends. */
 const LONGEST_WATCH_MS = 2 * MINUTE_MS;
 
@@ -43,12 +55,16 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
   const { units, settings, now } = useKitchen();
   const recordNow = useRecord();
-  const [unit, setUnit] = useState<TemperatureUnit>(units.temperature);
-  const [text, setText] = useState('');
-  // As it was typed before another unit was chosen; empty where none was.
-  const [typed, setTyped] = useState('');
+  const {
+    draft: { unit, text, typed, watched },
+    set,
+    drop,
+  } = useDraft<ReadingDraft>(
+    `reading.${food.foodId}.${place}`,
+    { unit: units.temperature, text: '', typed: '', watched: 'no' },
+    KEPT_MS,
+  );
   const [problem, setProblem] = useState<string>();
-  const [watched, setWatched] = useState<'no' | 'yes'>('no');
   const { keepOrAsk, asked } = useAskFirst(JSON.stringify([text, unit, place, watched]));
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
 
@@ -58,9 +74,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
       place,
       ...(watchable && watched === 'yes' && { watchedMs: holdMs }),
     });
-    setText('');
-    setTyped('');
-    setWatched('no');
+    drop();
     onRecorded();
   };
   const submit = () => {
@@ -76,14 +90,13 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
       keep(readAs(temperature, settings.thermometer)),
     );
   };
-  const change = (said: string) => {
-    setText(said);
-    if (said !== convertTyped(typed, `°${unit === 'C' ? 'F' : 'C'}`, `°${unit}`)) setTyped('');
-  };
-  const choose = (chosen: TemperatureUnit) => {
-    setTyped(text);
-    setUnit(chosen);
-  };
+  const change = useCallback(
+    (said: string) => {
+      const converted = said === convertTyped(typed, `°${unit === 'C' ? 'F' : 'C'}`, `°${unit}`);
+      set({ text: said, ...(!converted && { typed: '' }) });
+    },
+    [set, typed, unit],
+  );
 
   return (
     <View style={styles.row}>
@@ -104,7 +117,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           label="Unit of the reading"
           quiet
           value={unit}
-          onChange={choose}
+          onChange={(chosen) => set({ unit: chosen, typed: text })}
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
       </View>
@@ -112,7 +125,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
         <Choice
           label={`Watched: it showed no less for ${formatDurationUp(holdMs)}`}
           value={watched}
-          onChange={setWatched}
+          onChange={(said) => set({ watched: said })}
           options={[
             { value: 'no', label: 'Just read' },
             { value: 'yes', label: `Held ${formatDurationUp(holdMs)}` },

@@ -14,12 +14,13 @@ import {
   type Problem,
 } from '@omtel/core/units';
 import { Link, useRouter } from 'expo-router';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { AsLeft } from '../../ui/AsLeft';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -37,6 +38,15 @@ import { UnitSwitch } from '../shell/UnitSwitch';
 
 const MOST_PORTIONS = 24;
 
+interface LeftoversDraft {
+  readonly portions: number;
+  /** As typed, in the household's unit of length. */
+  readonly depth: string;
+  readonly place: 'refrigerator' | 'freezer';
+  /** When it came off the heat, as typed. */
+  readonly offAt: string;
+}
+
 /** Leftovers into the cold: into how many, how deep, and what that means for how long they keep. */
 export function LeftoversScreen() {
   return <WithFood title="Leftovers">{(food) => <Leftovers food={food} />}</WithFood>;
@@ -50,11 +60,18 @@ function Leftovers({ food }: { readonly food: FoodState }) {
   const router = useRouter();
   const depthRule = rules.cooling.depth;
   const unit = lengthUnitOf(units);
-  const [portions, setPortions] = useState(4);
-  const [depth, setDepth] = useState(String(wholeWithin(depthRule.value.most, unit)));
-  const [place, setPlace] = useState<'refrigerator' | 'freezer'>('refrigerator');
+  const {
+    draft: { portions, depth, place, offAt },
+    set,
+    drop,
+    restored,
+  } = useDraft<LeftoversDraft>(`leftovers.${food.foodId}`, {
+    portions: 4,
+    depth: String(wholeWithin(depthRule.value.most, unit)),
+    place: 'refrigerator',
+    offAt: clockOf(now, zone),
+  });
   const onHeat = food.place === 'heat';
-  const [offAt, setOffAt] = useState(clockOf(now, zone));
 
   const depthM = readDepth(depth, unit);
   const off = onHeat ? readOffAt(offAt, food, now, zone) : { at: food.cook?.offHeatAt ?? null };
@@ -87,6 +104,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
         ],
       }),
     );
+    drop();
     router.replace(`/food/${food.foodId}` as never);
   };
   const putAway = () => {
@@ -120,6 +138,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
         )
       }
     >
+      <AsLeft shown={restored} onAfresh={drop} />
       {deadline !== null && !gone && (
         <Panel edge="rim">
           <Words face="strong" tone="rim">
@@ -147,15 +166,21 @@ function Leftovers({ food }: { readonly food: FoodState }) {
         <Field
           label="Came off the heat at"
           value={offAt}
-          onChange={setOffAt}
+          onChange={(said) => set({ offAt: said })}
           problem={'problem' in off ? off.problem : undefined}
         />
       )}
-      <Stepper label="Portions" value={portions} min={1} max={MOST_PORTIONS} onChange={setPortions} />
+      <Stepper
+        label="Portions"
+        value={portions}
+        min={1}
+        max={MOST_PORTIONS}
+        onChange={(said) => set({ portions: said })}
+      />
       <Field
         label="How deep in the container"
         value={depth}
-        onChange={setDepth}
+        onChange={(said) => set({ depth: said })}
         numeric
         unit={unit}
         problem={'problem' in depthM ? depthM.problem : undefined}
@@ -165,7 +190,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       <Choice
         label="Where"
         value={place}
-        onChange={setPlace}
+        onChange={(said) => set({ place: said })}
         options={[
           { value: 'refrigerator', label: 'Refrigerator' },
           { value: 'freezer', label: 'Freezer' },

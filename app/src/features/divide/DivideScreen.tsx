@@ -2,13 +2,14 @@ import { LONGEST_NAME } from '@omtel/core/foods';
 import { placeWords, type FoodState } from '@omtel/core/trail';
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
+import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { AsLeft } from '../../ui/AsLeft';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -32,9 +33,16 @@ function Divide({ food }: { readonly food: FoodState }) {
   const dispatch = useAppDispatch();
   const router = useRouter();
   const unit = massUnitOf(units);
-  const [name, setName] = useState(`${food.name}, a part`);
-  const [weight, setWeight] = useState('');
-  const [where, setWhere] = useState<Where>('stays');
+  const {
+    draft: { name, weight, where },
+    set,
+    drop,
+    restored,
+  } = useDraft<{ name: string; weight: string; where: Where }>(`divide.${food.foodId}`, {
+    name: `${food.name}, a part`.slice(0, LONGEST_NAME),
+    weight: '',
+    where: 'stays',
+  });
   const share = weight.trim() === '' ? null : readShare(weight, units, food.massKg);
   const named = name.trim();
 
@@ -49,6 +57,7 @@ function Divide({ food }: { readonly food: FoodState }) {
         events: [...events, ...(moved ? [newEvent(to, now, 'moved', { place: where })] : [])],
       }),
     );
+    drop();
     router.replace('/stores');
   };
 
@@ -68,11 +77,12 @@ function Divide({ food }: { readonly food: FoodState }) {
         />
       }
     >
+      <AsLeft shown={restored} onAfresh={drop} />
       <Words tone="soft">The part keeps all that happened so far, and goes its own way from here.</Words>
       <Field
         label="Weight of the part"
         value={weight}
-        onChange={setWeight}
+        onChange={(typed) => set({ weight: typed })}
         numeric
         unit={unit}
         problem={share && 'problem' in share ? share.problem : undefined}
@@ -81,13 +91,13 @@ function Divide({ food }: { readonly food: FoodState }) {
         label="Its name"
         most={LONGEST_NAME}
         value={name}
-        onChange={setName}
+        onChange={(typed) => set({ name: typed })}
         problem={named === '' ? 'A name, to tell them apart.' : undefined}
       />
       <Choice
         label="Where it goes"
         value={where}
-        onChange={setWhere}
+        onChange={(chosen) => set({ where: chosen })}
         options={[
           { value: 'stays', label: 'Stays here' },
           { value: 'refrigerator', label: 'Refrigerator' },

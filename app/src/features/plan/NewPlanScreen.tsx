@@ -1,30 +1,39 @@
 import type { FoodState } from '@omtel/core/trail';
-import { useState } from 'react';
 import { useFoodsQuery } from '../../store/api';
+import { useDraft } from '../../store/draft';
 import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import type { ChosenFood } from './draft';
+import { chosenFromStores, chosenToFetch, type ChosenFood, type PlanDraft } from './draft';
 import { FoodPicker } from './FoodPicker';
 import { PlanForm } from './PlanForm';
 
 /** A new plan for one food: choose it, then say how much and when; the ways are compared at once. */
 export function NewPlanScreen() {
-  const [chosen, setChosen] = useState<ChosenFood | null>(null);
+  const { draft, set, drop, restored } = useDraft<NewPlanDraft>('plan', { of: null, fields: {} });
   const { data, error, refetch } = useFoodsQuery();
+  const stores = data?.foods.map(({ state }) => state) ?? [];
+  const chosen = draft.of && data ? chosenAgain(draft.of, stores.filter(canBePlanned)) : null;
   if (chosen)
     return (
       <PlanForm
         key={chosen.stored?.foodId ?? chosen.name}
         chosen={chosen}
-        onChangeFood={() => setChosen(null)}
+        filledIn={draft.fields}
+        onFill={(fields) => set({ fields })}
+        asLeft={restored}
+        onPlanned={drop}
+        onChangeFood={drop}
       />
     );
   return (
     <Screen title="New plan" backTo="/plan" aside={<UnitSwitch />}>
       {data && (
-        <FoodPicker stores={data.foods.map(({ state }) => state).filter(canBePlanned)} onChoose={setChosen} />
+        <FoodPicker
+          stores={stores.filter(canBePlanned)}
+          onChoose={(food) => set({ of: keyOf(food), fields: {} })}
+        />
       )}
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the stores" />}
@@ -35,3 +44,28 @@ export function NewPlanScreen() {
 /** Raw food without a plan; a new plan for one that has one takes the old one's place from its own page. */
 const canBePlanned = ({ cooked, plan, place }: FoodState): boolean =>
   !cooked && plan === null && place !== 'heat';
+
+/** Which food a plan is for, as it is kept. */
+interface FoodKey {
+  readonly foodId: string | null;
+  readonly name: string;
+  readonly kinds: readonly string[];
+}
+
+interface NewPlanDraft {
+  readonly of: FoodKey | null;
+  readonly fields: Partial<PlanDraft>;
+}
+
+const keyOf = ({ name, food, parts, stored }: ChosenFood): FoodKey => ({
+  foodId: stored?.foodId ?? null,
+  name,
+  kinds: [food.id, ...parts],
+});
+
+/** The food chosen before; null where it is not in the stores any more, or cannot be planned. */
+function chosenAgain({ foodId, name, kinds }: FoodKey, stores: readonly FoodState[]): ChosenFood | null {
+  if (foodId === null) return chosenToFetch({ name, kinds: [...kinds] });
+  const stored = stores.find((food) => food.foodId === foodId);
+  return stored ? chosenFromStores(stored) : null;
+}

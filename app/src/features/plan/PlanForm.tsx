@@ -1,11 +1,13 @@
 import type { Method, MethodPlan } from '@omtel/core/plan';
+import { massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { act } from '../../store/outbox/act';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { AsLeft } from '../../ui/AsLeft';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
@@ -13,7 +15,7 @@ import { ForecastState } from '../forecast/ForecastState';
 import { USUAL } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { acceptedEvents } from './accept';
-import { draftFor, type ChosenFood, type PlanDraft } from './draft';
+import { draftFor, filledOver, type ChosenFood, type PlanDraft } from './draft';
 import { MethodList } from './MethodList';
 import { PlanFields } from './PlanFields';
 import { ThawBand } from './ThawBand';
@@ -22,19 +24,29 @@ import { useThaw } from './useThaw';
 
 interface PlanFormProps {
   readonly chosen: ChosenFood;
+  /** What was filled in before, over what is proposed. */
+  readonly filledIn: Partial<PlanDraft>;
+  readonly onFill: (fields: Partial<PlanDraft>) => void;
+  readonly asLeft: boolean;
+  readonly onPlanned: () => void;
   readonly onChangeFood: () => void;
 }
 
 /** How much, when, how long; and the ways that follow from it, compared as it is typed. */
-export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
+export function PlanForm({ chosen, filledIn, onFill, asLeft, onPlanned, onChangeFood }: PlanFormProps) {
   const { now, units, rules } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const [proposed] = useState(() => draftFor(chosen, massUnitOf(units), rules));
   const { control, setValue } = useForm<PlanDraft>({
     mode: 'onTouched',
-    defaultValues: draftFor(chosen, units.mass === 'metric' ? 'kg' : 'lb', rules),
+    defaultValues: { ...proposed, ...filledIn },
   });
   const draft = useWatch({ control }) as PlanDraft;
+  const filled = JSON.stringify(filledOver(proposed, draft));
+  useEffect(() => {
+    if (filled !== JSON.stringify(filledIn)) onFill(JSON.parse(filled) as Partial<PlanDraft>);
+  }, [filled, filledIn, onFill]);
   const [tweaks, setTweaks] = useState(USUAL);
   const thaw = useThaw(chosen, draft, tweaks);
   const planning = usePlanning(chosen, draft, thaw.computed);
@@ -47,6 +59,7 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
     if (!best || !inputs) return;
     const events = acceptedEvents(chosen, draft, inputs, best, now);
     await dispatch(act({ what: `${chosen.name}: planned`, events }));
+    onPlanned();
     router.replace('/now');
   };
 
@@ -67,6 +80,7 @@ export function PlanForm({ chosen, onChangeFood }: PlanFormProps) {
         />
       }
     >
+      <AsLeft shown={asLeft} onAfresh={onChangeFood} />
       <PlanFields chosen={chosen} draft={draft} planning={planning} control={control} setValue={setValue} />
       {plans ? (
         <>

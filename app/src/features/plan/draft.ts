@@ -71,6 +71,12 @@ export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules
   };
 }
 
+/** What was filled in, over what was proposed. */
+export const filledOver = (proposed: PlanDraft, draft: PlanDraft): Partial<PlanDraft> =>
+  Object.fromEntries(
+    Object.entries(draft).filter(([field, value]) => value !== proposed[field as keyof PlanDraft]),
+  );
+
 function conditionOf({ stage, thaw }: FoodState): Condition {
   if (stage === 'frozen' || stage === 'thawing') return 'frozen';
   return thaw ? 'thawed' : 'fresh';
