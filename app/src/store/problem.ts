@@ -22,14 +22,17 @@ export const isSignedOut = (error: QueryError): boolean =>
 /** Signed out, timed out, asked too often: the same may well be taken later. */
 const PASSING = new Set([401, 408, 425, 429]);
 
-/** The server understood and said no: sending the same again would not help. */
+/** The server fails at what it was sent; out of reach it would have said 503, or nothing. */
+const FAILS_AT_IT = 500;
+
+/** The server said no, or fails at it: sending the same again would not help. */
 export const isRefused = (error: QueryError): boolean =>
   Boolean(
     error &&
     'status' in error &&
     typeof error.status === 'number' &&
     error.status >= 400 &&
-    error.status < 500 &&
+    error.status <= FAILS_AT_IT &&
     !PASSING.has(error.status),
   );
 

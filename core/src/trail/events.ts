@@ -32,6 +32,9 @@ export const temperatureSchema = z
     message: 'A kitchen thermometer shows −40 to 300 °C.',
   });
 
+/** Ids are compared as they are written, in small letters. */
+const id = z.uuid().lowercase({ message: 'An id in small letters.' });
+
 const temperature = temperatureSchema;
 const instant = z.number().int().min(0).max(8.64e15);
 const massKg = z
@@ -97,17 +100,17 @@ export const payloads = {
   /** Part of another food goes its own way from here, with all that happened to it before. */
   portioned: z
     .object({
-      from: z.uuid(),
+      from: id,
       name: z.string().trim().min(1).max(LONGEST_NAME),
       massKg,
       portions: portions.optional(),
     })
     .strict(),
   /** So much of it went off as another food. */
-  dividedOff: z.object({ to: z.uuid(), massKg, portions: portions.optional() }).strict(),
+  dividedOff: z.object({ to: id, massKg, portions: portions.optional() }).strict(),
   /** Another food was put to this one: it is as the worse of both from here. */
-  joined: z.object({ with: z.uuid() }).strict(),
-  joinedTo: z.object({ into: z.uuid() }).strict(),
+  joined: z.object({ with: id }).strict(),
+  joinedTo: z.object({ into: id }).strict(),
   /** Nobody can say where it was since then. */
   unaccounted: z.object({ since: instant }).strict(),
   /** The air of the store it is in was read too warm, and was last read right at `since`; then right again. */
@@ -217,7 +220,7 @@ export const payloads = {
    */
   corrected: z
     .object({
-      eventId: z.uuid(),
+      eventId: id,
       at: instant.optional(),
       instead: z.record(z.string(), z.unknown()).optional(),
       withdrawn: z.literal(true).optional(),
@@ -237,13 +240,15 @@ export type FoodEvent<Type extends EventType = EventType> = {
     readonly at: number;
     readonly type: T;
     readonly payload: Payload<T>;
+    /** Its place in the order in which the household took its entries in; none while it is on its way. */
+    readonly seq?: number;
   };
 }[Type];
 
 const eventOf = <Type extends EventType>(type: Type) =>
   z.object({
-    id: z.uuid(),
-    foodId: z.uuid(),
+    id,
+    foodId: id,
     /** When it happened, epoch milliseconds. */
     at: instant,
     type: z.literal(type),

@@ -10,7 +10,7 @@ import type { FoodState } from './state';
 import { throughTime } from './throughTime';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 7;
+export const FOLD_VERSION = 8;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {
@@ -83,7 +83,8 @@ export function foldTrail(
   others: Histories = NO_OTHERS,
 ): FoodState | null {
   const guidedBy = choiceIn(wholeHistory(events, others));
-  const state = foldUntil(events, rulesOfFood({ guidedBy }, guidance), others, null);
+  const rules = rulesOfFood({ guidedBy }, guidance);
+  const state = foldUntil(events, null, { rules, others, settled: new Map(), known: new Map() });
   return state && { ...state, guidedBy };
 }
 
@@ -110,14 +111,39 @@ export function wholeHistory(
   return [...before.filter((event) => inOrder(event, begin) < 0), ...settled];
 }
 
+/** What one folding works with, and has found already: foods that were divided and joined often refer to one another often. */
+interface Folding {
+  readonly rules: RuleSet;
+  readonly others: Histories;
+  readonly settled: Map<readonly FoodEvent[], readonly FoodEvent[]>;
+  /** States of other foods, by the food and the event up to which they were folded. */
+  readonly known: Map<string, FoodState | null>;
+}
+
+/** Another food up to an event of one that refers to it. */
+function otherUntil(foodId: string, until: FoodEvent, folding: Folding): FoodState | null {
+  const key = `${foodId} ${until.id}`;
+  const known = folding.known.get(key);
+  if (known !== undefined) return known;
+  const state = foldUntil(historyOf(foodId, folding.others), until, folding);
+  folding.known.set(key, state);
+  return state;
+}
+
+function settledOnce(events: readonly FoodEvent[], { settled }: Folding): readonly FoodEvent[] {
+  const known = settled.get(events) ?? settle(events);
+  settled.set(events, known);
+  return known;
+}
+
 /** Folds a history up to an event of another food, which is not yet part of it; all of it where none is given. */
 function foldUntil(
   events: readonly FoodEvent[],
-  rules: RuleSet,
-  others: Histories,
   until: FoodEvent | null,
+  folding: Folding,
 ): FoodState | null {
-  const settled = settle(events).filter((event) => !until || inOrder(event, until) < 0);
+  const { rules } = folding;
+  const settled = settledOnce(events, folding).filter((event) => !until || inOrder(event, until) < 0);
   const begin = settled.find(isBeginning);
   if (!begin) {
     if (events.some(isBeginning)) return null;
@@ -125,14 +151,14 @@ function foldUntil(
   }
   if (events.some(({ foodId }) => foodId !== begin.foodId))
     throw new BrokenTrail('These events belong to different foods.');
-  const start = begin.type === 'added' ? newFood(begin, rules) : portionOf(begin, rules, others);
+  const start = begin.type === 'added' ? newFood(begin, rules) : portionOf(begin, folding);
   if (!start) return null;
   const happened = settled
     .filter((event) => event !== begin)
     .map((event) => (event.at < begin.at ? { ...event, at: begin.at } : event));
   const state = happened.reduce((state, event) => {
     if (event.type !== 'joined') return foldUnder(state, event, rules);
-    const other = foldUntil(historyOf(event.payload.with, others), rules, others, event);
+    const other = otherUntil(event.payload.with, event, folding);
     if (!other) return state;
     const [into, put] = [state, other].map((each) => asOf(each, event.at, rules)) as [FoodState, FoodState];
     return counting(worseOfBoth(into, put, event.at, rules), event.at);
@@ -148,8 +174,8 @@ function historyOf(foodId: string, others: Histories): readonly FoodEvent[] {
   return history;
 }
 
-function portionOf(begin: FoodEvent<'portioned'>, rules: RuleSet, others: Histories): FoodState | null {
-  const whole = foldUntil(historyOf(begin.payload.from, others), rules, others, begin);
+function portionOf(begin: FoodEvent<'portioned'>, folding: Folding): FoodState | null {
+  const whole = otherUntil(begin.payload.from, begin, folding);
   return whole && dividedFrom(opened(whole, begin.at), begin);
 }
 

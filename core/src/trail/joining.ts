@@ -43,8 +43,8 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     cook: raw ? raw.cook : state.cook,
     exposures: [...worseOn('raw', state, moved, at), ...worseOn('cooked', state, moved, at)],
     pastSince: earliest([state, moved].map((each) => pastSinceOf(each, at, rules))),
-    faults: [...state.faults, ...moved.faults],
-    closedCounts: [...state.closedCounts, ...moved.closedCounts],
+    faults: eachOnce([...state.faults, ...moved.faults]),
+    closedCounts: eachOnce([...state.closedCounts, ...moved.closedCounts]),
     chill: worseChill(state.chill, moved.chill, at, rules),
     coolingSince: later(state.coolingSince, moved.coolingSince),
     cooledAt:
@@ -61,6 +61,11 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     labelled: false,
   };
 }
+
+/** What both have from the same whole counts once. */
+const eachOnce = <Fact>(facts: readonly Fact[]): readonly Fact[] => [
+  ...new Map(facts.map((fact) => [JSON.stringify(fact), fact])).values(),
+];
 
 /** Of the readings of both the one that is no good, if one is; else the older good one. */
 function worseRead(a: FoodState, b: FoodState): Pick<FoodState, 'lastReading' | 'lastGood'> {

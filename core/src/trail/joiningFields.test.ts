@@ -187,7 +187,7 @@ describe('stretches of two foods put together', () => {
     factor: 1,
     certain: true,
     startFixed: true,
-    asked: null,
+    asked: hours(2),
     ...over,
   });
   const whole = (

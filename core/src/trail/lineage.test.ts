@@ -288,3 +288,25 @@ it('a food ruled by other guidance than the household’s is so for its whole hi
   const back = happened(hours(6), 'guided', { choice: null });
   expect(verdict([...served, chosen, back], hours(3))).toBe('discard');
 });
+
+describe('a batch divided and put together again, over and over', () => {
+  // Folded anew for each that refers to it, this would take as many folds as there are grains on a chessboard.
+  it('is folded once for every step', () => {
+    const STEPS = 60;
+    const partOf = (step: number) =>
+      `01900000-0000-7000-8000-0000000001${step.toString(16).padStart(2, '0')}`;
+    const others: Record<string, FoodEvent[]> = { [FOOD_ID]: [...batch] };
+    for (let step = 0; step < STEPS; step++) {
+      const [part, when] = [partOf(step), hours(2) + step * 60_000];
+      others[part] = [
+        of(part, happened(when, 'portioned', { from: FOOD_ID, name: 'Tub', massKg: 0.1 })),
+        of(part, happened(when + 20_000, 'joinedTo', { into: FOOD_ID })),
+      ];
+      others[FOOD_ID]!.push(
+        happened(when, 'dividedOff', { to: part, massKg: 0.1 }),
+        happened(when + 20_000, 'joined', { with: part }),
+      );
+    }
+    expect(ruled(others[FOOD_ID]!, others, hours(4))).toBe(verdict(batch, hours(4)));
+  });
+});

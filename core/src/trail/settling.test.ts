@@ -130,6 +130,21 @@ describe('the latest moment an event says has been', () => {
     expect(latestPast(happened(START, 'printed', { kind: 'useBy', at: hours(50) }))).toBe(START));
 });
 
+describe('of two corrections the last word holds', () => {
+  const to = (event: FoodEvent, seq?: number): FoodEvent => (seq === undefined ? event : { ...event, seq });
+  const [first, second] = [corrected(away, hours(1)), corrected(away, hours(2))];
+  const putAt = (...events: FoodEvent[]) => times(came, away, ...events)[1];
+
+  it('which is the one made last, where the household has neither', () => {
+    expect(putAt(first, second)).toEqual(['moved', hours(2)]);
+    expect(putAt(second, first)).toEqual(['moved', hours(2)]);
+  });
+  it('the one the household took in last, whatever a device’s clock said', () =>
+    expect(putAt(to(first, 8), to(second, 7))).toEqual(['moved', hours(1)]));
+  it('the one that is on its way, after all the household has', () =>
+    expect(putAt(to(second, 9), first)).toEqual(['moved', hours(1)]));
+});
+
 describe('the same id twice', () => {
   it('is one event', () => expect(settle([came, away, away, came])).toEqual(settle([came, away])));
   it('the first of two beginnings begins', () => {

@@ -51,8 +51,8 @@ type Verdicts = ReadonlyMap<string, Verdict>;
 function setRight(events: readonly FoodEvent[]): Verdicts {
   const corrections = events
     .filter((event): event is FoodEvent<'corrected'> => event.type === 'corrected')
-    .sort((a, b) => (a.id < b.id ? 1 : -1));
-  // Newest first: ids are UUID v7, so a later correction is judged before the one it may withdraw.
+    .sort(newestFirst);
+  // A later correction is judged before the one it may withdraw.
   const verdicts = new Map<string, Verdict>();
   for (const { id, payload } of corrections) {
     if (verdicts.get(id)?.withdrawn) continue;
@@ -66,6 +66,13 @@ function setRight(events: readonly FoodEvent[]): Verdicts {
   }
   return verdicts;
 }
+
+/**
+ * The last word holds: that which the household took in last, whatever the clocks of devices said; what is on its way comes
+ * after all it has. Without either, ids are UUID v7, and grow.
+ */
+const newestFirst = (a: FoodEvent, b: FoodEvent): number =>
+  (b.seq ?? Infinity) - (a.seq ?? Infinity) || (a.id < b.id ? 1 : -1);
 
 /** How events read by their corrections; null where these say that it did not happen. */
 export function asCorrected(corrections: readonly FoodEvent[]): (event: FoodEvent) => FoodEvent | null {

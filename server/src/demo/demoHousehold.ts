@@ -2,6 +2,7 @@ import { DEFAULT_SETTINGS } from '@omtel/core/api';
 import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import { inTransaction } from '../db/transaction';
 import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
 import { deleteLineage } from '../repositories/lineage';
@@ -10,6 +11,7 @@ import { deleteStoreReadings } from '../repositories/storeReadings';
 import {
   findDemoHousehold,
   insertHousehold,
+  lockHousehold,
   saveClock,
   saveSettings,
   type HouseholdRow,
@@ -33,7 +35,7 @@ export async function ensureDemoHousehold(
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
   };
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     await insertHousehold(trx, household);
     await tell(trx, household, wall, zone);
   });
@@ -53,7 +55,9 @@ export async function restartDemo(
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
   };
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
+    // Locked first, as everybody else does: two that begin at different ends wait for each other.
+    await lockHousehold(trx, household.id);
     await deleteEvents(trx, household.id);
     await deleteFoods(trx, household.id);
     await deleteLineage(trx, household.id);

@@ -12,6 +12,7 @@ import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
 import { signedIn } from './session';
 import { webClient } from './webClient';
+import { wellFormed } from './wellFormed';
 
 /** What the routes work with. */
 export interface Services {
@@ -53,6 +54,7 @@ export function createApp(services: Services): OpenAPIHono {
       },
     }),
   );
+  app.use('/api/*', wellFormed);
   app.get('/api/health', (c) => c.json({ ok: true }));
   app.doc('/api/openapi.json', { openapi: '3.0.0', info: { title: 'Omtel', version: '0.1.0' } });
   app.route('/api/session', sessionRoutes(services));

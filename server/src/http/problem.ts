@@ -45,7 +45,10 @@ export function invalid(c: Context, error: ZodError): Response {
   );
 }
 
+/** Out of reach, or so busy that it gave up after several tries. */
 const DATABASE_GONE = new Set([
+  'ER_LOCK_DEADLOCK',
+  'ER_LOCK_WAIT_TIMEOUT',
   'ECONNREFUSED',
   'ECONNRESET',
   'PROTOCOL_CONNECTION_LOST',

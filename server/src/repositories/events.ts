@@ -9,6 +9,7 @@ interface Stored {
   type: string;
   at: number;
   payload: unknown;
+  seq: number;
 }
 
 const read = (row: Stored): FoodEvent =>
@@ -18,37 +19,54 @@ const read = (row: Stored): FoodEvent =>
     type: row.type,
     at: Number(row.at),
     payload: fromJson(row.payload),
+    seq: Number(row.seq),
   }) as FoodEvent;
 
-/** Appends events; one whose id is known already is left as it was first recorded. */
+/**
+ * Appends events that are not known yet, numbered on in the order the household takes them in. The household has to be locked.
+ */
 export async function appendEvents(
-  db: Database,
+  trx: Database,
   householdId: string,
   events: readonly FoodEvent[],
   recordedAt: number,
 ): Promise<void> {
-  await db('events')
-    .insert(
-      events.map(({ id, foodId, type, at, payload }) => ({
-        household_id: householdId,
-        id,
-        food_id: foodId,
-        type,
-        at,
-        recorded_at: recordedAt,
-        payload: JSON.stringify(payload),
-      })),
-    )
-    .onConflict(['household_id', 'id'])
-    .ignore();
+  if (events.length === 0) return;
+  const household = { id: householdId };
+  const last = Number(
+    (await trx<{ id: string; last_seq: number }>('households').where(household).first('last_seq'))?.last_seq,
+  );
+  await trx('events').insert(
+    events.map(({ id, foodId, type, at, payload }, index) => ({
+      household_id: householdId,
+      id,
+      food_id: foodId,
+      type,
+      at,
+      recorded_at: recordedAt,
+      payload: JSON.stringify(payload),
+      seq: last + index + 1,
+    })),
+  );
+  await trx('households')
+    .where(household)
+    .update({ last_seq: last + events.length });
 }
 
-export async function eventsOfFood(db: Database, householdId: string, foodId: string): Promise<FoodEvent[]> {
+/** The histories of foods, each in order of time; empty where nothing is known. */
+export async function eventsOfFoods(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Promise<Map<string, FoodEvent[]>> {
+  const histories = new Map<string, FoodEvent[]>(foodIds.map((id) => [id, []]));
   const rows = await db<Stored>('events')
-    .where({ household_id: householdId, food_id: foodId })
+    .where({ household_id: householdId })
+    .whereIn('food_id', [...foodIds])
     .orderBy('at')
     .orderBy('id');
-  return rows.map(read);
+  for (const row of rows) histories.get(row.food_id)?.push(read(row));
+  return histories;
 }
 
 /** The events of these ids that are known. */
@@ -76,19 +94,6 @@ export async function eventsBetween(
     .orderBy('at')
     .orderBy('id');
   return rows.map(read);
-}
-
-/** The foods that events with these ids were first recorded for. */
-export async function foodsOfEvents(
-  db: Database,
-  householdId: string,
-  ids: readonly string[],
-): Promise<string[]> {
-  return db('events')
-    .where({ household_id: householdId })
-    .whereIn('id', [...ids])
-    .distinct()
-    .pluck('food_id');
 }
 
 /** What the corrections of foods say. */

@@ -32,15 +32,25 @@ export async function findFood(
   return row ? read(row) : null;
 }
 
+/** The foods of these ids that there are, gone or not. */
+export async function findFoods(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Promise<StoredFood[]> {
+  const rows = await db<Stored>('foods')
+    .where({ household_id: householdId })
+    .whereIn('id', [...foodIds]);
+  return rows.map(read);
+}
+
 export async function foodNames(
   db: Database,
   householdId: string,
   foodIds: readonly string[],
 ): Promise<Map<string, string>> {
-  const rows = await db<Stored>('foods')
-    .where({ household_id: householdId })
-    .whereIn('id', [...foodIds]);
-  return new Map(rows.map((row) => [row.id, read(row).state.name]));
+  const foods = await findFoods(db, householdId, foodIds);
+  return new Map(foods.map(({ state }) => [state.foodId, state.name]));
 }
 
 export async function saveFood(

@@ -1,20 +1,30 @@
-import { referredTo, type FoodEvent } from '@omtel/core/trail';
+import { referredTo, type FoodEvent, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { eventsOfFood } from '../repositories/events';
+import { eventsOfFoods } from '../repositories/events';
+import { Refusal } from './refusal';
 
-/** The histories of the foods that a history refers to, and of those these came from. */
-export async function othersOf(
+/** A batch divided and put together more often than this was nobody's dinner. */
+const MOST_GENERATIONS = 100;
+
+/**
+ * The histories of foods, of those they refer to, and of those these came from: one query for each generation.
+ *
+ * @throws Refusal where there are too many generations to follow
+ */
+export async function historiesOf(
   db: Database,
   householdId: string,
-  events: readonly FoodEvent[],
-): Promise<Map<string, readonly FoodEvent[]>> {
-  const others = new Map<string, readonly FoodEvent[]>();
-  for (let wanted = [...referredTo(events)]; wanted.length;) {
-    const foodId = wanted.shift()!;
-    if (others.has(foodId)) continue;
-    const history = await eventsOfFood(db, householdId, foodId);
-    others.set(foodId, history);
-    wanted = [...wanted, ...referredTo(history)];
+  foodIds: readonly string[],
+): Promise<Histories> {
+  const histories = new Map<string, readonly FoodEvent[]>();
+  let wanted = [...new Set(foodIds)];
+  for (let generation = 0; wanted.length; generation++) {
+    if (generation > MOST_GENERATIONS)
+      throw new Refusal(422, 'It was divided and put together too often to follow. Put it in anew.');
+    const found = await eventsOfFoods(db, householdId, wanted);
+    for (const [foodId, history] of found) histories.set(foodId, history);
+    const referred = [...found.values()].flatMap((history) => referredTo(history));
+    wanted = [...new Set(referred)].filter((foodId) => !histories.has(foodId));
   }
-  return others;
+  return histories;
 }

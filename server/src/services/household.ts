@@ -1,6 +1,7 @@
 import { MOST_FORMER_ZONES, type Household, type Settings, type SettingsPatch } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import { inTransaction } from '../db/transaction';
 import { listFoods } from '../repositories/foods';
 import {
   findHousehold,
@@ -9,6 +10,7 @@ import {
   saveSettings,
   type HouseholdRow,
 } from '../repositories/households';
+import { historiesOf } from './histories';
 import { householdNow } from './householdClock';
 import { refold } from './refold';
 import { Refusal } from './refusal';
@@ -44,14 +46,15 @@ export async function changeSettings(
   householdId: string,
   patch: SettingsPatch,
 ): Promise<HouseholdRow> {
-  return db.transaction(async (trx) => {
+  return inTransaction(db, async (trx) => {
     const row = await lockHousehold(trx, householdId);
     if (!row) throw new Refusal(401, 'Sign in first.');
     const settings = { ...row.settings, ...patch, formerZones: formerZones(row.settings, patch.zone) };
     await saveSettings(trx, householdId, settings);
     if (patch.guidance) {
-      const foods = await listFoods(trx, householdId);
-      for (const { state } of foods) await refold(trx, { id: householdId, settings }, state.foodId);
+      const foodIds = (await listFoods(trx, householdId)).map(({ state }) => state.foodId);
+      const histories = await historiesOf(trx, householdId, foodIds);
+      await refold(trx, { id: householdId, settings }, foodIds, histories);
     }
     return { ...row, settings };
   });

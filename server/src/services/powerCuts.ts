@@ -3,6 +3,7 @@ import { inTheCold, type FoodEvent } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import { inTransaction } from '../db/transaction';
 import { listFoods } from '../repositories/foods';
 import { eventsBetween } from '../repositories/events';
 import { lockHousehold } from '../repositories/households';
@@ -33,7 +34,7 @@ export async function recordPowerCut(
   cut: PowerCut,
   wall: WallClock,
 ): Promise<void> {
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     const now = await nowOf(trx, householdId, cut.offAt, wall);
     const known = await findPowerCut(trx, householdId, cut.id);
     if (known?.onAt) throw new Refusal(422, 'The power is back already.');
@@ -78,7 +79,7 @@ export async function endPowerCut(
   onAt: number,
   wall: WallClock,
 ): Promise<void> {
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     await nowOf(trx, householdId, onAt, wall);
     const cut = await findPowerCut(trx, householdId, id);
     if (!cut) throw new Refusal(422, 'No such power cut is known here.');
@@ -105,7 +106,7 @@ export async function takeBackPowerCut(
   id: string,
   wall: WallClock,
 ): Promise<void> {
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     const now = await nowOf(trx, householdId, 0, wall);
     const cut = await findPowerCut(trx, householdId, id);
     if (!cut) return;
@@ -125,7 +126,7 @@ export async function takeBackPowerBack(
   id: string,
   wall: WallClock,
 ): Promise<void> {
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     const now = await nowOf(trx, householdId, 0, wall);
     const household = (await lockHousehold(trx, householdId))!;
     const cut = await findPowerCut(trx, householdId, id);

@@ -1,23 +1,30 @@
 import type { Recorded } from '@omtel/core/api';
-import { asCorrected, BrokenTrail, latestPast, whyRefused, type FoodEvent } from '@omtel/core/trail';
+import { asCorrected, BrokenTrail, latestPast, type FoodEvent } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
-import { appendEvents, correctionsOf, eventsById, eventsOfFood, foodsOfEvents } from '../repositories/events';
+import { inTransaction } from '../db/transaction';
+import { appendEvents, correctionsOf, eventsById } from '../repositories/events';
+import { findFoods } from '../repositories/foods';
 import { appendLineage, descendantsOf } from '../repositories/lineage';
-import { lockHousehold } from '../repositories/households';
+import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import { affectedBy } from './affected';
+import { historiesOf } from './histories';
+import { householdNow } from './householdClock';
 import { intoUnsureStore } from './intoUnsureStore';
 import { refold } from './refold';
 import { Refusal } from './refusal';
-import { householdNow } from './householdClock';
+import { refuseUntrue } from './refuseUntrue';
 
 /** Clocks of phones and servers differ a little; what lies further ahead has not happened. */
 export const AHEAD_MS = 2 * 60 * 1000;
 
 /**
- * Appends what happened and stores the foods' new states, all in one transaction. Sending the same events again is
- * harmless.
+ * Appends what happened and stores the foods' new states, all in one transaction. What is known already stands as it was first
+ * recorded: sending it again changes nothing.
  *
- * @throws Refusal when an event lies in the future or speaks of what does as past, leaves a food without a beginning, or is a correction that cannot be true
+ * @returns the ids the household now has, and the foods they touch
+ * @throws Refusal when an event lies in the future or speaks of what does as past, leaves a food without a beginning, or cannot
+ *   be true
  */
 export async function recordEvents(
   db: Database,
@@ -25,35 +32,28 @@ export async function recordEvents(
   events: readonly FoodEvent[],
   wall: WallClock,
 ): Promise<Recorded> {
-  return db.transaction(async (trx) => {
+  return inTransaction(db, async (trx) => {
     const household = await lockHousehold(trx, householdId);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = householdNow(household, wall);
-    if (events.some((event) => latestPast(event) > now + AHEAD_MS)) {
-      throw new Refusal(422, 'That has not happened yet. Check the time.');
-    }
-    await refuseUntrue(trx, householdId, events);
-    const told = await intoUnsureStore(trx, household, await asTheyRead(trx, householdId, events));
-    await appendEvents(trx, householdId, [...events, ...told], now);
-    await appendLineage(trx, householdId, events);
-    // An id that was known already belongs to the food it was first recorded for, whatever the new copy says.
-    const foodIds = await foodsOfEvents(
+    const known = await eventsById(
       trx,
       householdId,
       events.map(({ id }) => id),
     );
-    try {
-      const touched = [...foodIds, ...(await descendantsOf(trx, householdId, foodIds))];
-      const stored = await Promise.all(touched.map((foodId) => refold(trx, household, foodId)));
-      return { accepted: events.map(({ id }) => id), foods: stored.filter((food) => food !== null) };
-    } catch (error) {
-      if (error instanceof BrokenTrail)
-        throw new Refusal(422, 'That food is not known here. Reload and try again.');
-      throw error;
+    const fresh = notAmong(known, events);
+    if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
+      throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
+    const changed = await takeIn(trx, household, fresh, now);
+    const told = new Set(changed.map(({ state }) => state.foodId));
+    const unchanged = known.map(({ foodId }) => foodId).filter((foodId) => !told.has(foodId));
+    return {
+      accepted: [...new Set(events.map(({ id }) => id))],
+      foods: [...changed, ...(await findFoods(trx, householdId, [...new Set(unchanged)]))],
+    };
   });
 }
-
 /** Events, and in place of each correction what it makes of the event it names. */
 async function asTheyRead(
   trx: Database,
@@ -78,21 +78,38 @@ async function asTheyRead(
   });
 }
 
-/**
- * A correction speaks of its own food, and may not move an event before that was there, its coming past what happened to
- * it, or say what no such event can have.
- */
-async function refuseUntrue(trx: Database, householdId: string, events: readonly FoodEvent[]): Promise<void> {
-  for (const [index, event] of events.entries()) {
-    if (event.type !== 'corrected') continue;
-    const history = await eventsOfFood(trx, householdId, event.foodId);
-    // Sent again it is known already, and changes nothing.
-    if (history.some(({ id }) => id === event.id)) continue;
-    const sentAlong = events.slice(0, index).filter(({ foodId }) => foodId === event.foodId);
-    const known = [...history, ...sentAlong];
-    if (!known.some(({ id }) => id === event.payload.eventId))
-      throw new Refusal(422, 'What this sets right is not known of this food.');
-    const why = whyRefused(known, event);
-    if (why) throw new Refusal(422, why);
+/** Takes in what is new, with what follows from it for the foods it is put beside. */
+async function takeIn(
+  trx: Database,
+  household: HouseholdRow,
+  fresh: readonly FoodEvent[],
+  now: number,
+): Promise<Recorded['foods']> {
+  if (fresh.length === 0) return [];
+  const { id } = household;
+  await refuseUntrue(trx, id, fresh);
+  const told = await intoUnsureStore(trx, household, await asTheyRead(trx, id, fresh));
+  const knownTold = await eventsById(
+    trx,
+    id,
+    told.map((event) => event.id),
+  );
+  const events = [...fresh, ...notAmong(knownTold, told)];
+  await appendEvents(trx, id, events, now);
+  await appendLineage(trx, id, events);
+  const foodIds = [...new Set(events.map(({ foodId }) => foodId))];
+  const histories = await historiesOf(trx, id, [...foodIds, ...(await descendantsOf(trx, id, foodIds))]);
+  try {
+    return await refold(trx, household, affectedBy(events, histories), histories);
+  } catch (error) {
+    if (error instanceof BrokenTrail)
+      throw new Refusal(422, 'That food is not known here. Reload and try again.');
+    throw error;
   }
+}
+
+/** Those of the events that are none of the known ones, each once. */
+function notAmong(known: readonly FoodEvent[], events: readonly FoodEvent[]): FoodEvent[] {
+  const ids = new Set(known.map(({ id }) => id));
+  return events.filter(({ id }) => !ids.has(id) && ids.add(id));
 }

@@ -1,40 +1,49 @@
+import { setImmediate as othersTurn } from 'node:timers/promises';
 import type { StoredFood } from '@omtel/core/api';
-import { foldTrail } from '@omtel/core/trail';
+import { foldTrail, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { eventsOfFood } from '../repositories/events';
-import { othersOf } from './histories';
+import { inTransaction } from '../db/transaction';
 import { deleteFood, saveFood, staleFoods } from '../repositories/foods';
 import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import { historiesOf } from './histories';
+
+type Folds = Pick<HouseholdRow, 'id' | 'settings'>;
 
 /**
- * Folds a food's whole history again, by the guidance the household follows now, and stores the outcome.
+ * Folds the whole histories of foods again, by the guidance the household follows now, and stores the outcomes. Between two
+ * foods others have their turn.
  *
- * @returns null when the food's coming was withdrawn
+ * @param histories of the foods and of all they refer to
+ * @returns the foods there are; those whose coming was withdrawn are left out
  * @throws BrokenTrail for a food without a beginning
  */
 export async function refold(
   trx: Database,
-  household: Pick<HouseholdRow, 'id' | 'settings'>,
-  foodId: string,
-): Promise<StoredFood | null> {
-  const history = await eventsOfFood(trx, household.id, foodId);
-  const others = await othersOf(trx, household.id, history);
-  const state = foldTrail(history, household.settings.guidance, others);
-  if (!state) {
-    await deleteFood(trx, household.id, foodId);
-    return null;
+  household: Folds,
+  foodIds: readonly string[],
+  histories: Histories,
+): Promise<StoredFood[]> {
+  const stored: StoredFood[] = [];
+  for (const foodId of foodIds) {
+    const history = histories.get(foodId) ?? [];
+    const state = foldTrail(history, household.settings.guidance, histories);
+    if (state) {
+      const food = { state, eventCount: history.length };
+      await saveFood(trx, household.id, food);
+      stored.push(food);
+    } else await deleteFood(trx, household.id, foodId);
+    await othersTurn();
   }
-  const food = { state, eventCount: history.length };
-  await saveFood(trx, household.id, food);
-  return food;
+  return stored;
 }
 
 /** Folds again what was stored by an older version of the fold. */
 export async function refoldStale(db: Database): Promise<void> {
   for (const { householdId, foodId } of await staleFoods(db)) {
-    await db.transaction(async (trx) => {
+    await inTransaction(db, async (trx) => {
       const household = await lockHousehold(trx, householdId);
-      if (household) await refold(trx, household, foodId);
+      if (!household) return;
+      await refold(trx, household, [foodId], await historiesOf(trx, householdId, [foodId]));
     });
   }
 }

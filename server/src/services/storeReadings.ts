@@ -3,6 +3,7 @@ import { rulesFor } from '@omtel/core/guidance';
 import { isStoreRight, type FoodEvent } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import { inTransaction } from '../db/transaction';
 import { listFoods } from '../repositories/foods';
 import { eventsBetween } from '../repositories/events';
 import { lockHousehold, type HouseholdRow } from '../repositories/households';
@@ -70,7 +71,7 @@ async function changeRecord(
   wall: WallClock,
   plan: (trx: Database, now: number) => Promise<Change | null>,
 ): Promise<void> {
-  await db.transaction(async (trx) => {
+  await inTransaction(db, async (trx) => {
     const household = await lockHousehold(trx, householdId);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = Math.round(householdNow(household, wall));

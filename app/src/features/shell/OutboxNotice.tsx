@@ -3,7 +3,7 @@ import { eventWords } from '@omtel/core/trail';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { dropEntry, sendOutbox } from '../../store/outbox/send';
+import { dropEntry, sendAgain, sendOutbox } from '../../store/outbox/send';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -46,6 +46,7 @@ export function OutboxNotice() {
           <Words style={styles.words}>
             {`Not taken: “${eventWords(event, { units, zone })}”, ${clockOf(event.at, zone)}. ${sentence}`}
           </Words>
+          <Button kind="plain" label="Send again" onPress={() => dispatch(sendAgain(id))} />
           <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />
         </Strip>
       ))}

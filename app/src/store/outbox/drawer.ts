@@ -55,6 +55,15 @@ export async function allRefused(): Promise<RefusedEvent[]> {
   return (await drawer()).getAll('refused');
 }
 
+/** Lets an entry that was laid aside wait to be sent again. */
+export async function takeUpAgain(id: string): Promise<void> {
+  const tx = (await drawer()).transaction(['events', 'refused'], 'readwrite');
+  const laid = await tx.objectStore('refused').get(id);
+  if (laid) await tx.objectStore('events').put(laid.event);
+  await tx.objectStore('refused').delete(id);
+  await tx.done;
+}
+
 export async function dropRefused(id: string): Promise<void> {
   await (await drawer()).delete('refused', id);
 }

@@ -6,7 +6,7 @@ import { api } from '../api';
 import { makeStore, type AppStore } from '../store';
 import { allEvents, allRefused, dropRefused, putEvents, takeOut } from './drawer';
 import { newEvent, record } from './record';
-import { dropEntry, sendOutbox } from './send';
+import { dropEntry, sendAgain, sendOutbox } from './send';
 
 /** What a server would answer to a batch: null for out of reach. */
 type Answer = (events: readonly FoodEvent[]) => { status: number; body: unknown } | null;
@@ -79,7 +79,7 @@ describe('the outbox', () => {
     expect(await allEvents()).toEqual([]);
   });
 
-  it.each([401, 429, 500, 503])('keeps all when the server says %d', async (status) => {
+  it.each([401, 429, 502, 503])('keeps all when the server says %d', async (status) => {
     serverAnswers(() => refusedWith(status, 'Not now.'));
     await putEvents([note('one')]);
     await store.dispatch(sendOutbox());
@@ -87,10 +87,12 @@ describe('the outbox', () => {
     expect(outbox().problem).toBe('Not now.');
   });
 
-  it('lays a refused entry aside and sends the others', async () => {
+  it.each([400, 422, 500])('lays an entry aside that gets a %d, and sends the others', async (status) => {
     const [good, bad, better] = [note('good'), note('bad'), note('better')] as const;
     serverAnswers((events) =>
-      events.some(({ id }) => id === bad.id) ? refusedWith(422, 'That has not happened yet.') : taken(events),
+      events.some(({ id }) => id === bad.id)
+        ? refusedWith(status, 'That has not happened yet.')
+        : taken(events),
     );
     await putEvents([good, bad, better]);
     await store.dispatch(sendOutbox());
@@ -100,6 +102,26 @@ describe('the outbox', () => {
     await store.dispatch(dropEntry(bad.id));
     expect(outbox().refused).toEqual([]);
     expect(await allRefused()).toEqual([]);
+  });
+
+  it('sends an entry again that was laid aside', async () => {
+    const entry = note('late');
+    serverAnswers(() => refusedWith(422, 'That has not happened yet.'));
+    await putEvents([entry]);
+    await store.dispatch(sendOutbox());
+    serverAnswers(taken);
+    await store.dispatch(sendAgain(entry.id));
+    expect(batches.flat()).toContainEqual(entry);
+    expect(outbox()).toMatchObject({ waiting: 0, refused: [] });
+    expect(await allEvents()).toEqual([]);
+  });
+
+  it('keeps what the server did not say it has', async () => {
+    const [had, lost] = [note('had'), note('lost')] as const;
+    serverAnswers((events) => taken(events.filter(({ id }) => id !== lost.id)));
+    await putEvents([had, lost]);
+    await store.dispatch(sendOutbox());
+    expect(await allEvents()).toEqual([lost]);
   });
 
   it('sends no more at once than the server takes', async () => {

@@ -3,7 +3,7 @@ import type { FoodEvent } from '@omtel/core/trail';
 import { api } from '../api';
 import { isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';
-import { allEvents, allRefused, dropRefused, layAside, takeOut } from './drawer';
+import { allEvents, allRefused, dropRefused, layAside, takeOut, takeUpAgain } from './drawer';
 import { outboxSlice } from './slice';
 
 const { waiting, sent, failed, refused } = outboxSlice.actions;
@@ -23,6 +23,14 @@ export const dropEntry =
   async (dispatch) => {
     await dropRefused(id);
     dispatch(refused(await allRefused()));
+  };
+
+/** Sends an entry once more that the server would not take. */
+export const sendAgain =
+  (id: string): AppThunk<Promise<void>> =>
+  async (dispatch) => {
+    await takeUpAgain(id);
+    await dispatch(sendOutbox());
   };
 
 async function sendAll(dispatch: AppDispatch): Promise<void> {
@@ -48,9 +56,12 @@ async function handOver(dispatch: AppDispatch, events: readonly FoodEvent[]): Pr
   const result = await dispatch(api.endpoints.recordEvents.initiate(events));
   const error = result.error as QueryError;
   if (!error) {
-    await takeOut(events.map(({ id }) => id));
+    const accepted = new Set(result.data?.accepted);
+    await takeOut(events.map(({ id }) => id).filter((id) => accepted.has(id)));
     dispatch(api.util.invalidateTags(['Food']));
-    return true;
+    if (events.every(({ id }) => accepted.has(id))) return true;
+    dispatch(failed('The kitchen’s server did not take everything. It is kept here, and sent again.'));
+    return false;
   }
   if (!isRefused(error)) {
     dispatch(failed(sentenceOf(error)));

@@ -4,6 +4,7 @@ import * as guidance from './2026-06-20-guidance';
 import * as lineage from './2026-06-22-lineage';
 import * as kitchen from './2026-06-25-kitchen';
 import * as powerCuts from './2026-06-28-power-cuts';
+import * as order from './2026-07-05-order';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -12,6 +13,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-06-22-lineage': lineage,
   '2026-06-25-kitchen': kitchen,
   '2026-06-28-power-cuts': powerCuts,
+  '2026-07-05-order': order,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,9 +1,8 @@
 import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { eventsOfFood } from '../../repositories/events';
 import { findFood, listFoods } from '../../repositories/foods';
 import { lastingPowerCut } from '../../repositories/powerCuts';
-import { othersOf } from '../../services/histories';
+import { historiesOf } from '../../services/histories';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
@@ -47,8 +46,9 @@ export function foodRoutes({ db, wall }: Services) {
         const { id } = c.req.valid('param');
         const food = await findFood(db, c.var.householdId, id);
         if (!food) throw new Refusal(404, 'There is no such food in this household.');
-        const events = await eventsOfFood(db, c.var.householdId, id);
-        const others = Object.fromEntries(await othersOf(db, c.var.householdId, events));
+        const { [id]: events = [], ...others } = Object.fromEntries(
+          await historiesOf(db, c.var.householdId, [id]),
+        );
         return c.json({ food, events, others }, 200);
       },
     )

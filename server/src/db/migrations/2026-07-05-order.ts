@@ -1,0 +1,38 @@
+import type { Knex } from 'knex';
+
+interface Stored {
+  household_id: string;
+  id: string;
+  seq: number;
+}
+
+/** Events are numbered in the order in which their household took them in, without gaps, as devices will follow them. */
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('households', (table) => {
+    table.bigInteger('last_seq').notNullable().defaultTo(0);
+  });
+  const households = await knex('households').pluck('id');
+  for (const household of households as string[]) {
+    const events = await knex<Stored>('events')
+      .where({ household_id: household })
+      .orderBy(['recorded_at', 'at', 'id'])
+      .select('id');
+    for (const [index, { id }] of events.entries())
+      await knex<Stored>('events')
+        .where({ household_id: household, id })
+        .update({ seq: index + 1 });
+    await knex('households').where({ id: household }).update({ last_seq: events.length });
+  }
+  await knex.schema.alterTable('events', (table) => {
+    table.unique(['household_id', 'seq']);
+  });
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('events', (table) => {
+    table.dropUnique(['household_id', 'seq']);
+  });
+  await knex.schema.alterTable('households', (table) => {
+    table.dropColumn('last_seq');
+  });
+}
