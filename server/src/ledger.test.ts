@@ -146,6 +146,20 @@ describe('refused with a sentence', () => {
     expect((await record(put(a, b))).status).toBe(200);
   });
 
+  it('more than anybody can keep of one food', async () => {
+    const begun = come();
+    const notes = (count: number) =>
+      Array.from({ length: count }, (_each, i) => event(begun.foodId, now, 'note', { text: `${i}` }));
+    await record(begun, ...notes(199));
+    await record(...notes(200));
+    expect((await record(...notes(100))).status).toBe(200);
+    const more = await record(...notes(1));
+    expect(more.status).toBe(422);
+    expect(await sentenceOf(more)).toMatch(/^That is more than Omtel keeps of one food/);
+    const read = event(begun.foodId, now, 'reading', { temperature: { value: 3, unit: 'C' } });
+    expect((await record(read)).status).toBe(200);
+  });
+
   it('a part of itself', async () => {
     const foodId = uuid();
     const part = event(foodId, now, 'portioned', { from: foodId, name: 'Part', massKg: 0.2 });

@@ -4,7 +4,7 @@ import { beginChill, coolingFault, rescueEndsAt } from './chill';
 import type { FoodEvent } from './events';
 import { closeExposure, crossing, openExposure, runningExposure } from './exposure';
 import { bandLimit, reheatTargetOf, targetOf } from './foodRules';
-import { isDone, placeRead, placesNeeded, placesStanding, type PlaceStanding } from './probing';
+import { isDone, placeRead, placesNeeded, placesStanding, withReading, type PlaceStanding } from './probing';
 import type { CookState, FoodState, TrailReading } from './state';
 
 type Said = FoodEvent<'reading'>['payload'];
@@ -26,7 +26,8 @@ export function readOnHeat(state: FoodState, reading: TrailReading, said: Said, 
 /** Takes a reading into the cook and settles what follows from it: done, or not done after all. */
 export function withCookRead(state: FoodState, reading: TrailReading, said: Said, rules: RuleSet): FoodState {
   const cook = state.cook!;
-  const read = { ...cook, readings: [...cook.readings, probeReading(state, cook, reading, said)] };
+  const readings = withReading(cook.readings, probeReading(state, cook, reading, said), goalOf(state, rules));
+  const read = { ...cook, readings };
   return settled({ ...state, cook: read }, reading.at, rules);
 }
 
@@ -204,8 +205,9 @@ function warmedUp(
   said: Said,
   rules: RuleSet,
 ): FoodState {
-  const read = { ...cook, readings: [...cook.readings, probeReading(state, cook, reading, said)] };
   const target = reheatTargetOf(state, rules).value;
+  const readings = withReading(cook.readings, probeReading(state, cook, reading, said), target);
+  const read = { ...cook, readings };
   const through = placesStanding(read.readings, target).every(({ passed }) => passed);
   if (!through) {
     const below = !isAtLeast(reading.temperature, rules.bands.growth.value.high);

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { rulesOf } from '../guidance';
 import { fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
 import {
@@ -8,6 +9,7 @@ import {
   placesNeeded,
   placesOf,
   placesStanding,
+  withReading,
   type ProbePlace,
   type ProbeReading,
 } from './probing';
@@ -148,5 +150,49 @@ describe('a place passes', () => {
     expect(passes([reading(0, 150), reading(MINUTE_MS, 149), reading(3 * MINUTE_MS, 145)], ...rows)).toEqual([
       ['thickest', true],
     ]);
+  });
+});
+
+describe('a probe that is left in', () => {
+  const option = fc.record({
+    f: fc.constantFrom(130, 145, 158, 165),
+    heldS: fc.constantFrom(0, 15, 60, 240),
+  });
+  const step = fc.record({
+    s: fc.constantFrom(1, 5, 15, 20, 61),
+    f: fc.integer({ min: 125, max: 170 }),
+    place: fc.constantFrom<ProbePlace>('breast', 'thigh', 'surface'),
+    onHeatSince: fc.constantFrom(0, 0, 0, 100, null),
+    watchedMs: fc.constantFrom(undefined, undefined, 15_000),
+  });
+
+  it('fills no log, and every place stands as with all it read, at every reading', () =>
+    fc.assert(
+      fc.property(
+        fc.array(option, { minLength: 1, maxLength: 3 }),
+        fc.array(step, { maxLength: 60 }),
+        (options, steps) => {
+          const goal = target(...options.map(({ f, heldS }): [number, number] => [f, heldS * SECOND_MS]));
+          let at = 0;
+          const all: ProbeReading[] = [];
+          let kept: readonly ProbeReading[] = [];
+          for (const { s, f, place, onHeatSince, watchedMs } of steps) {
+            at += s * SECOND_MS;
+            const next = reading(at, f, place, { onHeatSince, ...(watchedMs && { watchedMs }) });
+            all.push(next);
+            kept = withReading(kept, next, goal);
+            expect(placesStanding(kept, goal)).toEqual(placesStanding(all, goal));
+          }
+        },
+      ),
+    ));
+
+  it('keeps two a minute of those that say the same', () => {
+    let kept: readonly ProbeReading[] = [];
+    for (let s = 0; s < 600; s += 5) kept = withReading(kept, reading(s * SECOND_MS, 120), target([165, 0]));
+    expect(kept.length).toBeLessThanOrEqual(12);
+    expect(kept.at(-1)!.at).toBe(595 * SECOND_MS);
+    for (let s = 0; s < 9; s++) kept = withReading(kept, reading(s, 120), null);
+    expect(kept.length).toBeGreaterThanOrEqual(9);
   });
 });

@@ -108,7 +108,9 @@ export function placesStanding(
   const byPlace = new Map<ProbePlace, ProbeReading[]>();
   for (const reading of readings) {
     if (reading.place === 'surface') continue;
-    byPlace.set(reading.place, [...(byPlace.get(reading.place) ?? []), reading]);
+    const own = byPlace.get(reading.place);
+    if (own) own.push(reading);
+    else byPlace.set(reading.place, [reading]);
   }
   return [...byPlace].map(([place, own]) => ({
     place,
@@ -116,6 +118,40 @@ export function placesStanding(
     passed: options.some((option) => passes(own, option)),
   }));
 }
+
+/** A probe that is left in tells the same every second; more than this often nobody asks. */
+const TOLD_EVERY_MS = 60 * 1000;
+
+/**
+ * Readings with one more. Of a row at one place that says the same of a target, within a minute or its shortest time, the
+ * first and the last are kept: so the standing of every place is as with all of them, and a probe left in fills no log.
+ *
+ * @param readings in order of time
+ * @param next the latest
+ */
+export function withReading(
+  readings: readonly ProbeReading[],
+  next: ProbeReading,
+  target: CookTarget | null,
+): readonly ProbeReading[] {
+  const all = [...readings, next];
+  if (!target) return all;
+  const last = readings.findLastIndex(({ place }) => place === next.place);
+  const first = readings.slice(0, Math.max(last, 0)).findLast(({ place }) => place === next.place);
+  const middle = readings[last];
+  if (!first || !middle) return all;
+  const times = target.options.map(({ heldMs }) => heldMs).filter((heldMs) => heldMs > 0);
+  const alike = [first, middle].every((each) => saysAsMuch(each, next, target));
+  const near = next.at - first.at <= Math.min(TOLD_EVERY_MS, ...times);
+  return alike && near ? [...readings.toSpliced(last, 1), next] : all;
+}
+
+/** Whether two readings say the same of a target: on one stay on the heat, and at or below each of its temperatures alike. */
+const saysAsMuch = (a: ProbeReading, b: ProbeReading, { options }: CookTarget): boolean =>
+  a.onHeatSince === b.onHeatSince &&
+  a.watchedMs === undefined &&
+  b.watchedMs === undefined &&
+  options.every(({ at }) => isAtLeast(a.temperature, at) === isAtLeast(b.temperature, at));
 
 function passes(readings: readonly ProbeReading[], { at, heldMs }: CookTarget['options'][number]): boolean {
   let since: number | null = null;

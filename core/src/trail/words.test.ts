@@ -51,7 +51,7 @@ describe('what happened, in words', () => {
       happened(START, 'dated', { since: hours(-30) }),
       'Counts from Thursday 11:00'.replace('Thursday', 'yesterday'),
     ],
-    [happened(START, 'corrected', { eventId: START.toString(), at: START }), 'Time corrected'],
+    [happened(START, 'corrected', { eventId: START.toString(), at: START }), 'Set right'],
     [happened(START, 'corrected', { eventId: START.toString(), withdrawn: true }), 'Taken back'],
     [happened(START, 'note', { text: 'Smells of thyme' }), 'Smells of thyme'],
     [happened(START, 'planDropped'), 'Plan dropped'],
@@ -151,7 +151,7 @@ describe('eat next', () => {
     });
     const foods = [
       named('frozen', [frozenLamb()]),
-      named('fresh soup', [leftovers(days(2))]),
+      named('fresh soup', [leftovers(days(2), 'lentil-soup', days(2))]),
       named('old soup', [leftovers(days(0))]),
       named('no date', [leftovers(null)]),
       named('spoiled', [leftovers(days(-3))]),

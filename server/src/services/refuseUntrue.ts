@@ -5,7 +5,8 @@ import { Refusal } from './refusal';
 
 /**
  * Refuses what cannot have happened: a food that begins twice, foods put to each other in a ring, and a correction of another
- * food's entry, to before that food was there, past what happened to it, or to what no such event can say.
+ * food's entry, to before that food was there, past what happened to it, or to what no such event can say. Refuses also what
+ * would be too much of one food.
  *
  * @param fresh new events, in the order they were sent
  */
@@ -17,11 +18,28 @@ export async function refuseUntrue(
   const known = await eventsOfFoods(trx, householdId, [...new Set(fresh.map(({ foodId }) => foodId))]);
   for (const event of fresh) {
     const history = known.get(event.foodId)!;
-    const why = whyUntrue(history, event);
+    const why = whyUntrue(history, event) ?? whyTooMuch(history, event);
     if (why) throw new Refusal(422, why);
     history.push(event);
   }
   for (const event of fresh) if (event.type === 'joined') await refuseRing(trx, householdId, event, known);
+}
+
+/** A probe may be left in for days; all else that happens to one food is counted on fingers. */
+const MOST_READINGS = 5000;
+const MOST_ELSE = 500;
+/** What ends a food, or sets its end right, is taken all the same. */
+const ENDS: ReadonlySet<FoodEvent['type']> = new Set(['eaten', 'discarded', 'corrected']);
+const MOST_ENDS = 50;
+
+/** A history longer than these takes longer to fold than others may be kept waiting. */
+function whyTooMuch(history: readonly FoodEvent[], event: FoodEvent): string | null {
+  const reads = event.type === 'reading';
+  const alike = history.filter(({ type }) => (type === 'reading') === reads).length;
+  const most = reads ? MOST_READINGS : ENDS.has(event.type) ? MOST_ELSE + MOST_ENDS : MOST_ELSE;
+  return alike < most
+    ? null
+    : 'That is more than Omtel keeps of one food. Put it in anew, and go on there.';
 }
 
 function whyUntrue(history: readonly FoodEvent[], event: FoodEvent): string | null {
