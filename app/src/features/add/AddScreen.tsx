@@ -10,6 +10,7 @@ import { draftOf, draftOfOwn, type AddDraft } from './addDraft';
 import { AddForm } from './AddForm';
 import { KindPicker } from './KindPicker';
 import { OwnFoods } from './OwnFoods';
+import { Recent } from './Recent';
 
 /** Something comes into the stores: what it is ruled as, by whatever name, and since when it counts. */
 export function AddScreen() {
@@ -46,6 +47,7 @@ export function AddScreen() {
         label="What kind of food?"
         onChoose={(kind, name) => set({ food: { ...draftOf(kind), ...(name && { name }) } })}
       />
+      <Recent onChoose={(food) => set({ food: draftOfOwn(food) })} />
       <OwnFoods onChoose={(own) => set({ food: draftOfOwn(own) })} />
     </Screen>
   );

@@ -90,7 +90,7 @@ export const asksForRoom = ({
   condition === 'cooked' && from === 'us' && foodById(kinds[0]!).cookedStorage === 'mixedSalads';
 
 /** The same from a food of the household's own. */
-export const draftOfOwn = ({ name, kinds }: OwnFood): AddDraft => ({
+export const draftOfOwn = ({ name, kinds }: Pick<OwnFood, 'name' | 'kinds'>): AddDraft => ({
   ...draftOf(foodById(kinds[0]!)),
   name,
   kinds,

@@ -1,10 +1,13 @@
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
 import { clockOf, dayName, longDay } from '@omtel/core/time';
 import { capital } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -30,6 +33,7 @@ export function NowScreen() {
         : [],
     [data, kitchen],
   );
+  const router = useRouter();
   const [first] = agenda;
 
   const list = (
@@ -52,6 +56,9 @@ export function NowScreen() {
         </Empty>
       )}
       {first && <Hero item={first} />}
+      <View style={styles.ask}>
+        <Button label="Is this still all right?" onPress={() => router.push('/ask' as never)} />
+      </View>
       {byDay(agenda.slice(1), now, zone).map(([day, items]) => (
         <Rows key={day} title={day}>
           {items.map((item) => (
@@ -78,3 +85,5 @@ function byDay(items: readonly AgendaItem[], now: number, zone: string): [string
   }
   return [...groups];
 }
+
+const styles = StyleSheet.create({ ask: { alignItems: 'flex-start' } });
