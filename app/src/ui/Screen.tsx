@@ -5,6 +5,7 @@ import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
 import { Caution } from './Caution';
 import { COLUMN, REACH, space } from './tokens';
 import { useLook } from './theme';
+import { useDocumentTitle } from './useDocumentTitle';
 import { Heading, Words } from './Words';
 
 interface ScreenProps {
@@ -25,6 +26,7 @@ interface ScreenProps {
 /** The frame of every screen: title, scrolling content in a readable column, main action at the bottom. */
 export function Screen({ title, subtitle, backTo, aside, foot, rules, children }: ScreenProps) {
   const { colors } = useLook();
+  useDocumentTitle(title, backTo?.startsWith('/food') ? subtitle : undefined);
   return (
     <View style={[styles.fill, { backgroundColor: colors.ground }]}>
       <ScrollView style={styles.fill} contentContainerStyle={styles.scroll}>

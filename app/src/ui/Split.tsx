@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { space } from './tokens';
 import { useLook, useWide } from './theme';
+import { BesideList } from './useDocumentTitle';
 
 /** A list with its detail beside it where there is room, the list alone on a phone. */
 export function Split({ list, detail }: { readonly list: ReactNode; readonly detail: ReactNode }) {
@@ -10,7 +11,9 @@ export function Split({ list, detail }: { readonly list: ReactNode; readonly det
   return (
     <View style={styles.row}>
       <View style={styles.list}>{list}</View>
-      <View style={[styles.detail, { borderLeftColor: colors.line }]}>{detail}</View>
+      <View style={[styles.detail, { borderLeftColor: colors.line }]}>
+        <BesideList value>{detail}</BesideList>
+      </View>
     </View>
   );
 }

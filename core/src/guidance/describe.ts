@@ -29,6 +29,7 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
     case 'duration':
       return formatDuration(value.ms);
     case 'durations':
+      if (value.said) return value.said;
       return value.calendarDays && value.calendarDays * DAY_MS <= value.highMs
         ? `${value.calendarDays} calendar days`
         : describeRange(value.lowMs, value.highMs);

@@ -28,11 +28,13 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
     const highMs = Math.min(a.highMs, b.highMs);
     // Calendar days that can end no sooner say nothing any more.
     const counts = (days - 1) * DAY_MS < highMs;
+    const said = (a.highMs <= b.highMs ? a : b).said;
     return {
       kind: a.kind,
       lowMs: Math.min(a.lowMs, b.lowMs, highMs),
       highMs,
       ...(counts && { calendarDays: days }),
+      ...(said !== undefined && { said }),
     };
   },
   months: first,

@@ -34,6 +34,8 @@ export const durationRange = z
     lowMs: ms,
     highMs: ms,
     calendarDays: z.number().int().positive().optional(),
+    /** What is said in place of figures that only bound what other rules leave. */
+    said: z.string().optional(),
   })
   .refine(({ lowMs, highMs }) => lowMs <= highMs, { message: 'low must not pass high' });
 

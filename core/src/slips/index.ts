@@ -4,3 +4,4 @@
  */
 export * from './temperature';
 export * from './size';
+export * from './time';

@@ -1,6 +1,6 @@
 import { comes, happened, hours, minutes, read, stateOf } from '../testing/story';
-import { celsius, fahrenheit } from '../units';
-import { convertedSlip, depthSlip, massSlip, placeSlip, readingSlip } from '.';
+import { celsius, fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
+import { convertedSlip, cookTimeSlip, depthSlip, massSlip, placeSlip, readingSlip } from '.';
 
 const thighs = (...told: Parameters<typeof stateOf>[0][number][]) =>
   stateOf([comes('chicken-thighs'), ...told]);
@@ -66,3 +66,21 @@ it.each([
   ['5 cm deep', depthSlip({ value: 5, unit: 'cm' }), undefined],
   ['2 in deep', depthSlip({ value: 2, unit: 'in' }), undefined],
 ])('%s', (_what, slip, meant) => expect(slip?.meant).toEqual(meant));
+
+describe('a cooking time that is likelier a slip', () => {
+  const chart = { fastMs: 2 * HOUR_MS, slowMs: 2.5 * HOUR_MS };
+  it.each([
+    ['2 min, where 2 h were meant', 2 * MINUTE_MS, chart, '2 min? Did you mean 2 h?', 2 * HOUR_MS],
+    ['30 min of what takes hours', 30 * MINUTE_MS, chart, '30 min? The chart says 2 h to 2 h 30 min.', null],
+    ['a day without a chart', 24 * HOUR_MS, null, '24 h? Did you mean 24 min?', 24 * MINUTE_MS],
+    ['1 min without one', MINUTE_MS, null, '1 min? Did you mean 1 h?', HOUR_MS],
+  ] as const)('%s', (_what, typed, of, question, meant) =>
+    expect(cookTimeSlip(typed, of)).toEqual({ question, meant }),
+  );
+  it.each([
+    [40 * MINUTE_MS, chart],
+    [7.5 * HOUR_MS, chart],
+    [2 * MINUTE_MS, null],
+    [12 * HOUR_MS, null],
+  ])('%d ms is believed', (typed, of) => expect(cookTimeSlip(typed, of)).toBeNull());
+});

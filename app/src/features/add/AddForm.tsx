@@ -56,11 +56,24 @@ interface AddFormProps {
   readonly onAfresh?: () => void;
   /** When it comes, or came: what the days are counted back from. */
   readonly cameAt: number;
-  readonly onRead: (added: Payload<'added'>) => Promise<void>;
+  /** With whether another one follows. */
+  readonly onRead: (added: Payload<'added'>, another: boolean) => Promise<void>;
+  /** After shopping one follows the other. */
+  readonly offersAnother?: boolean;
 }
 
 /** What a food is, whence, since when and where to: asked where it matters, and read as it will be recorded. */
-export function AddForm({ title, backTo, button, draft, onChange, onAfresh, cameAt, onRead }: AddFormProps) {
+export function AddForm({
+  title,
+  backTo,
+  button,
+  draft,
+  onChange,
+  onAfresh,
+  cameAt,
+  onRead,
+  offersAnother,
+}: AddFormProps) {
   const kitchen = useKitchen();
   const { now, zone, units } = kitchen;
   const [tried, setTried] = useState(false);
@@ -72,17 +85,17 @@ export function AddForm({ title, backTo, button, draft, onChange, onAfresh, came
   const problem = (field: AddField) =>
     tried && 'problem' in read && read.field === field ? read.problem : undefined;
   const { keepOrAsk, asked } = useAskFirst(JSON.stringify(draft));
-  const keep = async (mass: string) => {
+  const keep = async (mass: string, another: boolean) => {
     const told = readAdd({ ...draft, mass }, units, when);
-    if ('added' in told) await onRead(told.added);
+    if ('added' in told) await onRead(told.added, another);
   };
-  const add = () => {
+  const add = (another: boolean) => {
     setTried(true);
     const typed = typedMass(draft.mass, unit);
     if (!typed || ('problem' in read && read.field !== 'mass')) return;
     const slip = massSlip(typed, formOf(draft));
     return keepOrAsk(slip, typed, writtenSize, (mass) =>
-      keep(convertTyped(String(mass.value), mass.unit, unit)),
+      keep(convertTyped(String(mass.value), mass.unit, unit), another),
     );
   };
   return (
@@ -91,7 +104,12 @@ export function AddForm({ title, backTo, button, draft, onChange, onAfresh, came
       backTo={backTo}
       aside={<UnitSwitch />}
       rules
-      foot={<Button kind="main" grow label={button} onPress={add} />}
+      foot={
+        <>
+          <Button kind="main" grow label={button} onPress={() => add(false)} />
+          {offersAnother && <Button label="And another" onPress={() => add(true)} />}
+        </>
+      }
     >
       <AsLeft shown={onAfresh !== undefined} onAfresh={() => onAfresh?.()} />
       <Kinds draft={draft} set={set} />

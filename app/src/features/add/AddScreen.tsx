@@ -1,3 +1,4 @@
+import { readLine } from '@omtel/core/line';
 import { useRouter } from 'expo-router';
 import { v7 as uuid } from 'uuid';
 import { useDraft } from '../../store/draft';
@@ -6,7 +7,7 @@ import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
-import { draftOf, draftOfOwn, type AddDraft } from './addDraft';
+import { draftAgain, draftOf, draftOfOwn, withLine, type AddDraft } from './addDraft';
 import { AddForm } from './AddForm';
 import { KindPicker } from './KindPicker';
 import { OwnFoods } from './OwnFoods';
@@ -20,7 +21,7 @@ export function AddScreen() {
     drop,
     restored,
   } = useDraft<{ food: AddDraft | null }>('add', { food: null });
-  const { now } = useKitchen();
+  const { now, zone, units } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
   if (food)
@@ -33,21 +34,27 @@ export function AddScreen() {
         onChange={(next) => set({ food: next })}
         onAfresh={restored ? drop : undefined}
         cameAt={now}
-        onRead={async (added) => {
+        onRead={async (added, another) => {
           const events = [newEvent(uuid(), now, 'added', added)];
           await dispatch(act({ what: `${added.name}: put in`, events }));
           drop();
-          router.replace('/stores');
+          if (!another) router.replace('/stores');
         }}
+        offersAnother
       />
     );
   return (
     <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
       <KindPicker
         label="What kind of food?"
-        onChoose={(kind, name) => set({ food: { ...draftOf(kind), ...(name && { name }) } })}
+        hint="Or in one line: 800 g mince freezer, yesterday 17:30."
+        foodIn={(text) => readLine(text, now, zone).food}
+        onChoose={(kind, name, text) => {
+          const draft = withLine(draftOf(kind), readLine(text, now, zone), units);
+          set({ food: { ...draft, ...(name && { name }) } });
+        }}
       />
-      <Recent onChoose={(food) => set({ food: draftOfOwn(food) })} />
+      <Recent onChoose={(came) => set({ food: draftAgain(came, { units }) })} />
       <OwnFoods onChoose={(own) => set({ food: draftOfOwn(own) })} />
     </Screen>
   );

@@ -8,22 +8,31 @@ import { Words } from '../../ui/Words';
 
 const MOST_SHOWN = 7;
 
+interface KindPickerProps {
+  readonly label: string;
+  readonly hint?: string;
+  /** The food in what was typed, where more than its name can be. */
+  readonly foodIn?: (text: string) => string;
+  /** With the name typed, where it is none of the catalogue’s, and all that was typed. */
+  readonly onChoose: (food: Food, name: string | undefined, text: string) => void;
+}
+
+const asTyped = (text: string): string => text;
+
 /** Finds a kind of the catalogue by what a kitchen calls it; what it does not know is kept by its name, as the kind it is most like. */
 export function KindPicker({
   label,
+  hint = 'Spelling is forgiven.',
+  foodIn = asTyped,
   onChoose,
-}: {
-  readonly label: string;
-  /** With the name typed, where it is none of the catalogue’s. */
-  readonly onChoose: (food: Food, name?: string) => void;
-}) {
+}: KindPickerProps) {
   const [text, setText] = useState('');
-  const typed = text.trim();
+  const typed = foodIn(text).trim();
   const found = typed === '' ? [] : searchFoods(typed).slice(0, MOST_SHOWN);
   const unknown = typed !== '' && found.length === 0;
   return (
     <View style={styles.group}>
-      <Field label={label} value={text} onChange={setText} most={LONGEST_NAME} hint="Spelling is forgiven." />
+      <Field label={label} value={text} onChange={setText} most={LONGEST_NAME} hint={hint} />
       {unknown && (
         <Words tone="soft">Nothing is called that here. What is it most like? It keeps your name.</Words>
       )}
@@ -35,7 +44,7 @@ export function KindPicker({
             style={styles.kind}
             onPress={() => {
               setText('');
-              onChoose(food, unknown ? typed : undefined);
+              onChoose(food, unknown ? typed : undefined, text);
             }}
           >
             <Words size="lead">{food.name}</Words>

@@ -1,4 +1,4 @@
-import type { OwnFood } from '@omtel/core/foods';
+import type { Payload } from '@omtel/core/trail';
 import { StyleSheet, View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
@@ -6,7 +6,7 @@ import { Words } from '../../ui/Words';
 import { useRecent } from './useRecent';
 
 interface RecentProps {
-  readonly onChoose: (food: Pick<OwnFood, 'name' | 'kinds'>) => void;
+  readonly onChoose: (food: Payload<'added'>) => void;
 }
 
 /** What this household had lately, at one tap. */
@@ -18,7 +18,11 @@ export function Recent({ onChoose }: RecentProps) {
       <Words face="strong">Lately</Words>
       <View style={styles.row}>
         {recent.map((food) => (
-          <Button key={JSON.stringify(food)} label={food.name} onPress={() => onChoose(food)} />
+          <Button
+            key={JSON.stringify([food.name, food.foodKey, food.parts])}
+            label={food.name}
+            onPress={() => onChoose(food)}
+          />
         ))}
       </View>
     </View>

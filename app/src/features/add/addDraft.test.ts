@@ -1,9 +1,19 @@
 import { foodById } from '@omtel/core/foods';
-import { payloads } from '@omtel/core/trail';
+import { readLine } from '@omtel/core/line';
+import { payloads, type Payload } from '@omtel/core/trail';
 import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { METRIC, NOW } from '../../../test/story';
-import { draftOf, draftOfAdded, draftOfOwn, placeOf, placesFor, readAdd } from './addDraft';
+import {
+  draftAgain,
+  draftOf,
+  draftOfAdded,
+  draftOfOwn,
+  placeOf,
+  placesFor,
+  readAdd,
+  withLine,
+} from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
   readAdd({ ...draftOf(foodById(food)), mass: '1,2', ...over }, METRIC, {
@@ -160,4 +170,42 @@ describe('what was said of a food when it came, to be set right', () => {
         expect(readAdd(draft, METRIC, { now: NOW, zone: 'UTC', season: { season: 'cool' } })).toEqual(first);
       }),
     ));
+});
+
+describe('one typed line', () => {
+  const line = (text: string) =>
+    withLine(draftOf(foodById('chicken-thighs')), readLine(text, NOW, 'UTC'), METRIC);
+
+  it('fills in what it says, in this household’s units, and leaves the rest', () => {
+    expect(line('2 lb chicken thighs fridge yesterday 17:30')).toMatchObject({
+      mass: '0.91',
+      place: 'refrigerator',
+      condition: 'fresh',
+      since: '1',
+      sinceClock: '17:30',
+    });
+    expect(line('chicken thighs')).toEqual(draftOf(foodById('chicken-thighs')));
+    expect(line('frozen chicken thighs')).toMatchObject({ condition: 'frozen' });
+  });
+});
+
+describe('what came before and comes again', () => {
+  const again = (over: object) => {
+    const read = readAdd({ ...draftOf(foodById('cod')), mass: '0,6', ...over }, METRIC, {
+      now: NOW,
+      zone: 'UTC',
+      season: {},
+    });
+    return draftAgain((read as { added: Payload<'added'> }).added, { units: METRIC });
+  };
+  it('is as it was, from today', () =>
+    expect(again({ name: 'Cod for pie', since: '2', place: 'freezer' })).toMatchObject({
+      name: 'Cod for pie',
+      mass: '0.6',
+      place: 'freezer',
+      since: '0',
+      sinceClock: '',
+    }));
+  it('is not out or on the way home again', () =>
+    expect(again({ place: 'car' })).toMatchObject({ place: 'refrigerator' }));
 });

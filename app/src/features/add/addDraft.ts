@@ -8,6 +8,7 @@ import {
   lastAtClock,
   parseClockTime,
 } from '@omtel/core/time';
+import type { Line } from '@omtel/core/line';
 import type { FoodEvent, Payload } from '@omtel/core/trail';
 import {
   convertTyped,
@@ -143,6 +144,32 @@ export function draftOfAdded(
     bag: payload.bag ?? false,
   };
 }
+
+/** A draft with what one typed line said besides its food. */
+export function withLine(draft: AddDraft, line: Line, units: UnitSystem): AddDraft {
+  const { mass, place, condition, daysAgo, clock } = line;
+  const said = { ...draft, ...(condition && { condition }), ...(place && { place }) };
+  return {
+    ...said,
+    ...(mass && { mass: convertTyped(String(mass.value), mass.unit, massUnitOf(units)) }),
+    ...(daysAgo !== undefined && { since: String(daysAgo) }),
+    ...(clock && { sinceClock: clock }),
+  };
+}
+
+/** As it came the last time, and comes again now. */
+export const draftAgain = (payload: Added, { units }: { readonly units: UnitSystem }): AddDraft => ({
+  ...draftOf(foodById(payload.foodKey)),
+  kinds: [payload.foodKey, ...(payload.parts ?? [])],
+  name: payload.name,
+  mass: convertTyped(String(payload.massKg), 'kg', massUnitOf(units)),
+  form: payload.form,
+  condition: payload.condition,
+  ...(KEPT_IN.has(payload.place) && { place: payload.place }),
+});
+
+/** Where things are put after shopping; out or on the way they were once. */
+const KEPT_IN: ReadonlySet<Added['place']> = new Set(['refrigerator', 'freezer', 'cupboard']);
 
 /** The fields that can hold something wrong. */
 export type AddField = 'name' | 'mass' | 'sinceClock' | 'outClock' | 'printedDay';

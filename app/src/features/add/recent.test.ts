@@ -1,23 +1,23 @@
 import type { FoodEvent } from '@omtel/core/trail';
 import { recentIn } from './recent';
 
-const came = (name: string, foodKey: string, parts?: string[]) =>
-  ({ type: 'added', payload: { name, foodKey, ...(parts && { parts }) } }) as FoodEvent;
+const came = (name: string, foodKey: string, massKg = 1) =>
+  ({ type: 'added', payload: { name, foodKey, massKg } }) as FoodEvent;
 
 describe('what came in lately', () => {
-  it('is each food once, at its latest', () =>
+  it('is each food once, as it came last', () =>
     expect(
       recentIn([
-        came('Mince', 'ground-beef'),
+        came('Mince', 'ground-beef', 0.8),
         { type: 'note', payload: { text: 'a' } } as FoodEvent,
-        came('Soup', 'lentil-soup', ['cooked-rice']),
-        came('Mince', 'ground-beef'),
+        came('Soup', 'lentil-soup'),
+        came('Mince', 'ground-beef', 0.5),
         came('Mince for Sunday', 'ground-beef'),
-      ]),
+      ]).map(({ name, massKg }) => [name, massKg]),
     ).toEqual([
-      { name: 'Mince', kinds: ['ground-beef'] },
-      { name: 'Soup', kinds: ['lentil-soup', 'cooked-rice'] },
-      { name: 'Mince for Sunday', kinds: ['ground-beef'] },
+      ['Mince', 0.8],
+      ['Soup', 1],
+      ['Mince for Sunday', 1],
     ]));
 
   it('is no more than a thumb can choose from', () =>

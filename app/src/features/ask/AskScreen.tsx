@@ -42,7 +42,7 @@ export function AskScreen() {
           label="What is it?"
           onChoose={({ id, name }, own) => set({ ...NOTHING_SAID, foodKey: id, name: own ?? name })}
         />
-        <Recent onChoose={({ name, kinds }) => set({ ...NOTHING_SAID, foodKey: kinds[0]!, name })} />
+        <Recent onChoose={({ name, foodKey }) => set({ ...NOTHING_SAID, foodKey, name })} />
       </Screen>
     );
   return <Questions draft={draft} foodKey={draft.foodKey} set={set} onAnother={drop} />;

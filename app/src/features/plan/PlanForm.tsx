@@ -1,5 +1,6 @@
 import type { Method, MethodPlan } from '@omtel/core/plan';
-import { massUnitOf } from '@omtel/core/units';
+import { cookTimeSlip, massSlip, writtenSize, writtenTime } from '@omtel/core/slips';
+import { convertTyped, massUnitOf, MINUTE_MS } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
@@ -10,7 +11,9 @@ import { useKitchen } from '../../store/useKitchen';
 import { AsLeft } from '../../ui/AsLeft';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
+import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
+import { typedMass } from '../add/addDraft';
 import { ForecastState } from '../forecast/ForecastState';
 import { USUAL } from '../forecast/tweakDraft';
 import { UnitSwitch } from '../shell/UnitSwitch';
@@ -55,7 +58,26 @@ export function PlanForm({ chosen, filledIn, onFill, asLeft, onPlanned, onChange
   const { plans, inputs } = planning;
   const feasible = plans?.filter((plan) => plan.feasible) ?? [];
   const best = feasible.find((plan) => plan.method === method) ?? feasible[0] ?? null;
-  const accept = async () => {
+  const { keepOrAsk, asked } = useAskFirst(JSON.stringify([draft, best?.method]));
+  const accept = () => {
+    const typed = typedMass(draft.mass, draft.massUnit);
+    if (!best || !inputs || !typed) return;
+    const { ownCook, chart } = planning;
+    const ownMs = ownCook && 'ms' in ownCook ? ownCook.ms : null;
+    // Another weight or time makes another plan: what was meant is filled in, and compared anew.
+    const askTime = () =>
+      ownMs === null
+        ? keep()
+        : keepOrAsk(cookTimeSlip(ownMs, chart), ownMs, writtenTime, (ms) =>
+            ms === ownMs ? keep() : setValue('cookMinutes', String(Math.round(ms / MINUTE_MS))),
+          );
+    return keepOrAsk(massSlip(typed, draft.form), typed, writtenSize, (mass) =>
+      mass.unit === typed.unit
+        ? askTime()
+        : setValue('mass', convertTyped(draft.mass, mass.unit, typed.unit)),
+    );
+  };
+  const keep = async () => {
     if (!best || !inputs) return;
     const events = acceptedEvents(chosen, draft, inputs, best, now);
     await dispatch(act({ what: `${chosen.name}: planned`, events }));
@@ -82,6 +104,7 @@ export function PlanForm({ chosen, filledIn, onFill, asLeft, onPlanned, onChange
     >
       <AsLeft shown={asLeft} onAfresh={onChangeFood} />
       <PlanFields chosen={chosen} draft={draft} planning={planning} control={control} setValue={setValue} />
+      {asked}
       {plans ? (
         <>
           {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}

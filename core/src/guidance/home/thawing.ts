@@ -125,7 +125,12 @@ export const afterThaw: Draft<RuleSet['afterThaw']> = {
 
 export const afterThawCooked: Draft<RuleSet['afterThawCooked']> = {
   title: 'After thawing: cooked food',
-  value: { kind: 'durations', lowMs: 21 * DAY_MS, highMs: 28 * DAY_MS },
+  value: {
+    kind: 'durations',
+    lowMs: 21 * DAY_MS,
+    highMs: 28 * DAY_MS,
+    said: 'the days it had left when frozen',
+  },
   source: 'omtel',
   note: 'The chart sets no limit of its own. Its days go on where they stood when it was frozen; no row of the chart that freezes is longer than this.',
 };
