@@ -59,3 +59,40 @@ test('a plan half made, and a reading not yet recorded, are there after a reload
   await later(15);
   await expect(page.getByLabel('Reading', { exact: true })).toHaveValue('');
 });
+
+test('one typed line fills in the form; what came lately comes again in two taps, one after the other', async ({
+  kitchen,
+}) => {
+  const { page, enter, go, tap } = kitchen;
+  await enter();
+  await go('Stores');
+  await tap('Put something in');
+  await page.getByLabel('What kind of food?').fill('2 lb chicken thighs freezer yesterday 17:30');
+  await page.getByRole('button', { name: 'Chicken thighs', exact: true }).first().click();
+  await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('0.91');
+  await expect(page.getByRole('radio', { name: 'Freezer' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Yesterday' })).toBeChecked();
+  await expect(page.getByLabel('At', { exact: true })).toHaveValue('17:30');
+  await tap('And another');
+  await page.waitForTimeout(1000);
+  await tap('Saffron rice');
+  await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('0.8');
+  await tap('Put it in');
+  await expect(page.getByRole('heading', { name: 'Stores', level: 1 })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Saffron rice/ })).toHaveCount(2);
+  await expect(page).toHaveTitle('Stores · Omtel');
+});
+
+test('a plan asks before it believes a cooking time that is a slip', async ({ kitchen }) => {
+  const { page, enter, go, tap } = kitchen;
+  await enter();
+  await go('Plan');
+  await tap('New plan');
+  await tap(/^Lamb shoulder/);
+  await page.getByLabel('Cook, min').fill('3');
+  await tap('Plan it this way');
+  await expect(page.getByText('3 min? Did you mean 3 h?')).toBeVisible();
+  await page.waitForTimeout(1000);
+  await tap('3 h');
+  await expect(page.getByLabel('Cook, min')).toHaveValue('180');
+});
