@@ -1,11 +1,34 @@
 import type { Settings } from '@omtel/core/api';
 import { rulesFor, type RuleSet } from '@omtel/core/guidance';
 import { guidanceOf, type FoodState, type JudgeContext } from '@omtel/core/trail';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useSyncExternalStore } from 'react';
 import { useHouseholdQuery, type ToldHousehold } from './api';
 
 /** How often what is on screen is ruled on anew. */
 const EVERY_MS = 5_000;
+
+/** When the clock was last glanced at: once for all that is on screen. */
+let glance = Date.now();
+const shown = new Set<() => void>();
+let timer: ReturnType<typeof setInterval> | null = null;
+
+function look(): void {
+  glance = Date.now();
+  shown.forEach((onGlance) => onGlance());
+}
+
+function whileShown(onGlance: () => void): () => void {
+  shown.add(onGlance);
+  // What comes to be shown after a pause is shown as of now.
+  if (shown.size === 1) {
+    glance = Date.now();
+    timer = setInterval(look, EVERY_MS);
+  }
+  return () => {
+    shown.delete(onGlance);
+    if (shown.size === 0 && timer !== null) clearInterval(timer);
+  };
+}
 
 export interface Kitchen extends JudgeContext {
   readonly household: ToldHousehold;
@@ -26,11 +49,7 @@ export const nowOf = ({ clock, toldAt }: ToldHousehold, glancedAt = Date.now()):
 export function useKitchen(food?: Pick<FoodState, 'guidedBy'>): Kitchen {
   const { data: household } = useHouseholdQuery();
   if (!household) throw new Error('useKitchen is for screens of a household that is signed in');
-  const [glancedAt, setGlancedAt] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setGlancedAt(Date.now()), EVERY_MS);
-    return () => clearInterval(timer);
-  }, []);
+  const glancedAt = useSyncExternalStore(whileShown, () => glance);
   const now = nowOf(household, glancedAt);
   const { settings } = household;
   const guidedBy = food?.guidedBy ?? null;

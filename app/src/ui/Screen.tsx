@@ -1,7 +1,7 @@
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useRouter } from 'expo-router';
-import type { ReactNode } from 'react';
-import { Pressable, ScrollView, StyleSheet, View } from 'react-native';
+import type { ReactElement, ReactNode } from 'react';
+import { Pressable, ScrollView, SectionList, StyleSheet, View } from 'react-native';
 import { Caution } from './Caution';
 import { COLUMN, REACH, space } from './tokens';
 import { useLook } from './theme';
@@ -20,29 +20,94 @@ interface ScreenProps {
   readonly foot?: ReactNode;
   /** Screens that rule carry the standing caution. */
   readonly rules?: boolean;
-  readonly children: ReactNode;
+  readonly children?: ReactNode;
 }
 
 /** The frame of every screen: title, scrolling content in a readable column, main action at the bottom. */
-export function Screen({ title, subtitle, backTo, aside, foot, rules, children }: ScreenProps) {
+export function Screen({ children, ...frame }: ScreenProps) {
+  return (
+    <Frame {...frame}>
+      <ScrollView style={styles.fill} contentContainerStyle={styles.scroll}>
+        <View style={styles.column}>
+          <Head {...frame} />
+          {children}
+          {frame.rules && <Caution />}
+        </View>
+      </ScrollView>
+    </Frame>
+  );
+}
+
+interface Section<Item> {
+  readonly title: string;
+  readonly data: readonly Item[];
+}
+
+interface ListScreenProps<Item> extends ScreenProps {
+  readonly sections: readonly Section<Item>[];
+  readonly keyOf: (item: Item) => string;
+  readonly row: (item: Item) => ReactElement;
+}
+
+/** The same around a long list: only the rows near the eye are drawn. What else there is stands above it. */
+export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: ListScreenProps<Item>) {
+  const { colors } = useLook();
+  return (
+    <Frame {...frame}>
+      <SectionList<Item, Section<Item>>
+        style={styles.fill}
+        contentContainerStyle={styles.scroll}
+        sections={sections.filter(({ data }) => data.length > 0)}
+        keyExtractor={keyOf}
+        initialNumToRender={ROWS_AT_ONCE}
+        maxToRenderPerBatch={ROWS_AT_ONCE}
+        windowSize={SCREENS_KEPT}
+        stickySectionHeadersEnabled={false}
+        ListHeaderComponent={
+          <View style={styles.column}>
+            <Head {...frame} />
+            {children}
+          </View>
+        }
+        renderSectionHeader={({ section }) => (
+          <View style={[styles.column, styles.section]}>
+            <Heading level={3} tone="soft">{`${section.title} · ${section.data.length}`}</Heading>
+          </View>
+        )}
+        renderItem={({ item }) => (
+          <View style={[styles.column, styles.row, { borderBottomColor: colors.line }]}>
+            {row(item)}
+          </View>
+        )}
+        ListFooterComponent={frame.rules ? <Caution /> : null}
+      />
+    </Frame>
+  );
+}
+
+/** A phone shows some eight at a time. */
+const ROWS_AT_ONCE = 12;
+const SCREENS_KEPT = 5;
+
+function Head({ title, subtitle, backTo, aside }: Omit<ScreenProps, 'children'>) {
+  return (
+    <View style={styles.head}>
+      {backTo && <Back to={backTo} />}
+      <View style={styles.title}>
+        <Heading level={1}>{title}</Heading>
+        {subtitle && <Words tone="soft">{subtitle}</Words>}
+      </View>
+      {aside}
+    </View>
+  );
+}
+
+function Frame({ title, subtitle, backTo, foot, children }: ScreenProps) {
   const { colors } = useLook();
   useDocumentTitle(title, backTo?.startsWith('/food') ? subtitle : undefined);
   return (
     <View style={[styles.fill, { backgroundColor: colors.ground }]}>
-      <ScrollView style={styles.fill} contentContainerStyle={styles.scroll}>
-        <View style={styles.column}>
-          <View style={styles.head}>
-            {backTo && <Back to={backTo} />}
-            <View style={styles.title}>
-              <Heading level={1}>{title}</Heading>
-              {subtitle && <Words tone="soft">{subtitle}</Words>}
-            </View>
-            {aside}
-          </View>
-          {children}
-          {rules && <Caution />}
-        </View>
-      </ScrollView>
+      {children}
       {foot && (
         <View style={[styles.foot, { backgroundColor: colors.ground, borderTopColor: colors.line }]}>
           <View style={[styles.column, styles.actions]}>{foot}</View>
@@ -73,6 +138,8 @@ const styles = StyleSheet.create({
   column: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', gap: space.l },
   head: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   title: { flex: 1, flexShrink: 1 },
+  section: { paddingTop: space.l },
+  row: { borderBottomWidth: space.hair, paddingVertical: space.m },
   back: { width: REACH, height: REACH, alignItems: 'center', justifyContent: 'center', marginLeft: -space.m },
   foot: { borderTopWidth: space.hair, paddingHorizontal: space.l, paddingVertical: space.m },
   actions: { flexDirection: 'row', gap: space.m },

@@ -1,6 +1,6 @@
 import type { RuleSet } from '../guidance';
 import {
-  judge,
+  judgeLately,
   rulesOfFood,
   severity,
   type ActionKind,
@@ -46,7 +46,7 @@ export function agendaOf(foods: readonly FoodState[], context: JudgeContext): re
 }
 
 function itemOf(food: FoodState, context: JudgeContext): AgendaItem | null {
-  const ruling = judge(food, context);
+  const ruling = judgeLately(food, context);
   const rules = rulesOfFood(food, context.guidance);
   if (!ruling) return null;
   const ruled: AgendaLine = {

@@ -9,6 +9,7 @@ export * from './probeWords';
 export * from './cookStanding';
 export { dividedFrom } from './beginning';
 export * from './judge';
+export * from './lately';
 export * from './ruling';
 export * from './exposure';
 export * from './chill';

@@ -13,7 +13,7 @@ import { FoodChip } from './FoodChip';
 import { foodsAt, SPOTS, spotKey, type Spot } from './places';
 import { ShelfRow } from './ShelfRow';
 import { StoreAir } from './StoreAir';
-import type { RuledFood } from './StoresScreen';
+import type { RuledFood } from './ruled';
 
 interface ByPlaceProps {
   readonly ruled: readonly RuledFood[];

@@ -1,21 +1,21 @@
 import { placeWords, VERDICT_WORDS } from '@omtel/core/trail';
-import { formatMass } from '@omtel/core/units';
+import { formatMass, type UnitSystem } from '@omtel/core/units';
+import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { useKitchen } from '../../store/useKitchen';
 import { RULING_LOOK } from '../../ui/ruling';
 import { REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import type { RuledFood } from './StoresScreen';
+import type { RuledFood } from './ruled';
 
 interface StoredRowProps extends RuledFood {
+  readonly units: UnitSystem;
   readonly chosen: boolean;
   readonly onOpen: (foodId: string) => void;
 }
 
 /** One food in the stores: its ruling by glyph and word, and until when. */
-export function StoredRow({ food, ruling, chosen, onOpen }: StoredRowProps) {
-  const { units } = useKitchen();
+export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, onOpen }: StoredRowProps) {
   const { colors } = useLook();
   const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
   return (
@@ -40,7 +40,7 @@ export function StoredRow({ food, ruling, chosen, onOpen }: StoredRowProps) {
       </View>
     </Pressable>
   );
-}
+});
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: space.m, minHeight: REACH, alignItems: 'flex-start' },

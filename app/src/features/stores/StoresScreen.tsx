@@ -1,14 +1,15 @@
-import { byEatNext, judge, type FoodState, type Ruling } from '@omtel/core/trail';
+import { LONGEST_NAME } from '@omtel/core/foods';
+import { byEatNext, judgeLately } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Rows } from '../../ui/Rows';
-import { Screen } from '../../ui/Screen';
+import { Field } from '../../ui/Field';
+import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
@@ -18,21 +19,15 @@ import { BeginPowerCut } from './BeginPowerCut';
 import { ByPlace } from './ByPlace';
 import { ChosenBar } from './ChosenBar';
 import { LastingPowerCut } from './LastingPowerCut';
+import { byUrgency, isSought, type RuledFood } from './ruled';
 import { StoredRow } from './StoredRow';
 import { useStoreActs } from './useStoreActs';
-
-export interface RuledFood {
-  readonly food: FoodState;
-  readonly ruling: Ruling;
-}
 
 type Order = 'next' | 'place';
 const VIEWS = [
   { value: 'next', label: 'Eat next' },
   { value: 'place', label: 'By place' },
 ] as const;
-
-const NOT_TO_EAT = new Set(['discard', 'cannotTell']);
 
 /** What is at hand, by what to eat next; what must not be eaten comes first. */
 export function StoresScreen() {
@@ -47,26 +42,15 @@ export function StoresScreen() {
     () =>
       (data?.foods ?? [])
         .flatMap(({ state }): RuledFood[] => {
-          const ruling = judge(state, kitchen);
+          const ruling = judgeLately(state, kitchen);
           return ruling ? [{ food: state, ruling }] : [];
         })
         .sort(byEatNext),
     [data, kitchen],
   );
-  const open = (foodId: string) =>
-    wide ? router.setParams({ food: foodId }) : router.push(`/food/${foodId}` as never);
-  const group = (title: string, of: (ruled: RuledFood) => boolean) => (
-    <Rows title={title}>
-      {ruled.filter(of).map(({ food, ruling }) => (
-        <StoredRow
-          key={food.foodId}
-          food={food}
-          ruling={ruling}
-          onOpen={open}
-          chosen={wide && food.foodId === shown}
-        />
-      ))}
-    </Rows>
+  const open = useCallback(
+    (foodId: string) => (wide ? router.setParams({ food: foodId }) : router.push(`/food/${foodId}` as never)),
+    [wide, router],
   );
   const [view, setView] = useState<Order>('next');
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
@@ -76,16 +60,27 @@ export function StoresScreen() {
     );
   const act = useStoreActs(() => setChosen(new Set()));
   const chosenFoods = ruled.map(({ food }) => food).filter(({ foodId }) => chosen.has(foodId));
-  const notToEat = ({ ruling }: RuledFood) => NOT_TO_EAT.has(ruling.verdict);
-  const frozen = ({ food }: RuledFood) => food.place === 'freezer';
-  const closed = ({ food }: RuledFood) => food.sealed;
+  const [text, setText] = useState('');
+  const sought = useMemo(() => ruled.filter((each) => isSought(each, text)), [ruled, text]);
+  const sections = useMemo(() => (view === 'next' ? byUrgency(sought) : []), [view, sought]);
 
   const list = (
-    <Screen
+    <ListScreen
       title="Stores"
       subtitle={view === 'next' ? 'By what to eat next' : 'By where it stands'}
       aside={<UnitSwitch />}
       rules
+      sections={sections}
+      keyOf={({ food }) => food.foodId}
+      row={({ food, ruling }) => (
+        <StoredRow
+          food={food}
+          ruling={ruling}
+          units={kitchen.units}
+          onOpen={open}
+          chosen={wide && food.foodId === shown}
+        />
+      )}
       foot={
         view === 'place' && chosenFoods.length > 0 ? (
           <ChosenBar foods={chosenFoods} {...act} onNone={() => setChosen(new Set())} />
@@ -109,21 +104,24 @@ export function StoresScreen() {
           What you plan or put away shows here, with how long it keeps.
         </Empty>
       )}
-      {view === 'next' ? (
-        <>
-          {group('Settle first', notToEat)}
-          {group('Eat next', (item) => !notToEat(item) && !frozen(item) && !closed(item))}
-          {group('Freezer', (item) => !notToEat(item) && frozen(item))}
-          {group('Cupboard', closed)}
-        </>
-      ) : (
-        <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />
+      {ruled.length > FEW && (
+        <Field
+          label="Look for"
+          value={text}
+          onChange={setText}
+          most={LONGEST_NAME}
+          hint={text.trim() === '' ? `${ruled.length} foods` : `${sought.length} of ${ruled.length} foods`}
+        />
       )}
-    </Screen>
+      {view === 'place' && <ByPlace ruled={sought} chosen={chosen} onChoose={choose} onMove={act.onMove} />}
+    </ListScreen>
   );
   const detail = shown ?? ruled[0]?.food.foodId;
   return <Split list={list} detail={detail && <FoodScreen key={detail} foodId={detail} />} />;
 }
+
+/** So few are seen at a glance. */
+const FEW = 12;
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'center' },

@@ -1,0 +1,38 @@
+import { foodById } from '@omtel/core/foods';
+import { placeWords, type FoodState, type Ruling } from '@omtel/core/trail';
+
+/** A food at hand with its ruling. */
+export interface RuledFood {
+  readonly food: FoodState;
+  readonly ruling: Ruling;
+}
+
+const NOT_TO_EAT: ReadonlySet<Ruling['verdict']> = new Set(['discard', 'cannotTell']);
+
+/** What is at hand under four headings, what must not be eaten first; within each as it came, by what to eat next. */
+export function byUrgency(ruled: readonly RuledFood[]): { title: string; data: readonly RuledFood[] }[] {
+  const titleOf = ({ food, ruling }: RuledFood): string => {
+    if (food.sealed) return 'Cupboard';
+    if (NOT_TO_EAT.has(ruling.verdict)) return 'Settle first';
+    return food.place === 'freezer' ? 'Freezer' : 'Eat next';
+  };
+  return ['Settle first', 'Eat next', 'Freezer', 'Cupboard'].map((title) => ({
+    title,
+    data: ruled.filter((each) => titleOf(each) === title),
+  }));
+}
+
+/** Whether a food is what somebody looks for: by its name, its kind, or where it is, in any order of words. */
+export function isSought({ food }: RuledFood, text: string): boolean {
+  const said = [
+    food.name,
+    ...[food.foodKey, ...food.parts].map((id) => foodById(id).name),
+    placeWords(food.place),
+  ]
+    .join(' ')
+    .toLowerCase();
+  return text
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => said.includes(word));
+}
