@@ -96,3 +96,25 @@ test('a plan asks before it believes a cooking time that is a slip', async ({ ki
   await tap('3 h');
   await expect(page.getByLabel('Cook, min')).toHaveValue('180');
 });
+
+test('a plan is changed from its food, and a frozen food says when it must come out', async ({ kitchen }) => {
+  const { page, enter, food, tap, go } = kitchen;
+  await enter();
+  await food('Cod fillets');
+  await tap('When must it come out?');
+  await page.getByLabel('Cook, min').fill('25');
+  await page.getByRole('radiogroup', { name: 'On the table' }).getByRole('radio', { name: 'Sun' }).click();
+  await tap('Plan it this way');
+  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+  await go('Plan');
+  await tap('Change the plan for Cod fillets');
+  await expect(page.getByLabel('Cook, min')).toHaveValue('25');
+  await expect(
+    page.getByRole('radiogroup', { name: 'On the table' }).getByRole('radio', { name: 'Sun' }),
+  ).toBeChecked();
+  await page.getByLabel('At', { exact: true }).fill('20:15');
+  await tap('Plan it this way');
+  await go('Plan');
+  await expect(page.getByText(/on the table Sunday 20:15/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Change the plan for Cod fillets' })).toHaveCount(1);
+});

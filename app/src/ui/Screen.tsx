@@ -75,9 +75,7 @@ export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: L
           </View>
         )}
         renderItem={({ item }) => (
-          <View style={[styles.column, styles.row, { borderBottomColor: colors.line }]}>
-            {row(item)}
-          </View>
+          <View style={[styles.column, styles.row, { borderBottomColor: colors.line }]}>{row(item)}</View>
         )}
         ListFooterComponent={frame.rules ? <Caution /> : null}
       />

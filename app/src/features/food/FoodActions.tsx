@@ -65,6 +65,12 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
             'discard',
           ]}
         />
+        {!cooked && !food.cook && place !== 'heat' && (
+          <Button
+            label={plan ? 'Change the plan' : stage === 'frozen' ? 'When must it come out?' : 'Plan it'}
+            onPress={() => router.push(`/plan/new?food=${foodId}` as never)}
+          />
+        )}
         {plan && (
           <Button
             kind="plain"

@@ -1,30 +1,42 @@
 import type { FoodState } from '@omtel/core/trail';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useFoodsQuery } from '../../store/api';
 import { useDraft } from '../../store/draft';
+import { useKitchen } from '../../store/useKitchen';
 import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { UnitSwitch } from '../shell/UnitSwitch';
-import { chosenFromStores, chosenToFetch, type ChosenFood, type PlanDraft } from './draft';
+import { chosenFromStores, chosenToFetch, fieldsOf, type ChosenFood, type PlanDraft } from './draft';
 import { FoodPicker } from './FoodPicker';
 import { PlanForm } from './PlanForm';
 
 /** A new plan for one food: choose it, then say how much and when; the ways are compared at once. */
 export function NewPlanScreen() {
-  const { draft, set, drop, restored } = useDraft<NewPlanDraft>('plan', { of: null, fields: {} });
+  // The food it is for can stand in the address: its plan is then made, or changed.
+  const { food: asked } = useLocalSearchParams<{ food?: string }>();
+  const { now, zone } = useKitchen();
+  const { draft, set, drop, restored } = useDraft<NewPlanDraft>(asked ? `plan.${asked}` : 'plan', {
+    of: asked ? { foodId: asked, name: '', kinds: [] } : null,
+    fields: {},
+  });
   const { data, error, refetch } = useFoodsQuery();
+  const router = useRouter();
   const stores = data?.foods.map(({ state }) => state) ?? [];
-  const chosen = draft.of && data ? chosenAgain(draft.of, stores.filter(canBePlanned)) : null;
+  const plannable = stores.filter((food) => canBePlanned(food) || food.foodId === asked);
+  const chosen = draft.of && data ? chosenAgain(draft.of, plannable) : null;
+  const planned = chosen?.stored?.plan;
   if (chosen)
     return (
       <PlanForm
         key={chosen.stored?.foodId ?? chosen.name}
         chosen={chosen}
+        planned={planned ? fieldsOf(planned, now, zone) : {}}
         filledIn={draft.fields}
         onFill={(fields) => set({ fields })}
         asLeft={restored}
         onPlanned={drop}
-        onChangeFood={drop}
+        onChangeFood={asked ? () => router.replace('/plan/new') : drop}
       />
     );
   return (
@@ -41,7 +53,7 @@ export function NewPlanScreen() {
   );
 }
 
-/** Raw food without a plan; a new plan for one that has one takes the old one's place from its own page. */
+/** Raw food without a plan; that of one that has one is changed from its own page. */
 const canBePlanned = ({ cooked, plan, place }: FoodState): boolean =>
   !cooked && plan === null && place !== 'heat';
 

@@ -2,7 +2,7 @@ import type { Method, MethodPlan } from '@omtel/core/plan';
 import { cookTimeSlip, massSlip, writtenSize, writtenTime } from '@omtel/core/slips';
 import { convertTyped, massUnitOf, MINUTE_MS } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm, useWatch } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { act } from '../../store/outbox/act';
@@ -27,6 +27,8 @@ import { useThaw } from './useThaw';
 
 interface PlanFormProps {
   readonly chosen: ChosenFood;
+  /** What its plan says, where it has one. */
+  readonly planned: Partial<PlanDraft>;
   /** What was filled in before, over what is proposed. */
   readonly filledIn: Partial<PlanDraft>;
   readonly onFill: (fields: Partial<PlanDraft>) => void;
@@ -36,20 +38,31 @@ interface PlanFormProps {
 }
 
 /** How much, when, how long; and the ways that follow from it, compared as it is typed. */
-export function PlanForm({ chosen, filledIn, onFill, asLeft, onPlanned, onChangeFood }: PlanFormProps) {
+export function PlanForm({
+  chosen,
+  planned,
+  filledIn,
+  onFill,
+  asLeft,
+  onPlanned,
+  onChangeFood,
+}: PlanFormProps) {
   const { now, units, rules } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const [proposed] = useState(() => draftFor(chosen, massUnitOf(units), rules));
+  const [proposed] = useState(() => ({ ...draftFor(chosen, massUnitOf(units), rules), ...planned }));
   const { control, setValue } = useForm<PlanDraft>({
     mode: 'onTouched',
     defaultValues: { ...proposed, ...filledIn },
   });
   const draft = useWatch({ control }) as PlanDraft;
   const filled = JSON.stringify(filledOver(proposed, draft));
+  const told = useRef(filled);
   useEffect(() => {
-    if (filled !== JSON.stringify(filledIn)) onFill(JSON.parse(filled) as Partial<PlanDraft>);
-  }, [filled, filledIn, onFill]);
+    if (filled === told.current) return;
+    told.current = filled;
+    onFill(JSON.parse(filled) as Partial<PlanDraft>);
+  }, [filled, onFill]);
   const [tweaks, setTweaks] = useState(USUAL);
   const thaw = useThaw(chosen, draft, tweaks);
   const planning = usePlanning(chosen, draft, thaw.computed);
@@ -88,7 +101,7 @@ export function PlanForm({ chosen, filledIn, onFill, asLeft, onPlanned, onChange
   return (
     <Screen
       title={chosen.name}
-      subtitle="New plan"
+      subtitle={chosen.stored?.plan ? 'Change the plan' : 'New plan'}
       backTo="/plan"
       aside={<UnitSwitch />}
       rules

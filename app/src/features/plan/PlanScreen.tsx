@@ -90,6 +90,14 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
           })}
         </View>
       </Pressable>
+      <View style={styles.change}>
+        <Button
+          kind="plain"
+          label="Change it"
+          name={`Change the plan for ${food.name}`}
+          onPress={() => router.push(`/plan/new?food=${food.foodId}` as never)}
+        />
+      </View>
       <RescueNotice food={food} />
       {!food.cook && !food.thaw?.thawedAt && <PlannedThaw food={food} />}
     </View>
@@ -98,6 +106,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
 
 const styles = StyleSheet.create({
   food: { gap: space.xs },
+  change: { alignItems: 'flex-start', marginLeft: -space.s },
   step: { flexDirection: 'row', gap: space.m, paddingVertical: 3 },
   when: { width: 136 },
   what: { flex: 1 },

@@ -1,9 +1,19 @@
 import { homeRules } from '@omtel/core/guidance';
+import type { Payload } from '@omtel/core/trail';
 import { MINUTE_MS } from '@omtel/core/units';
 import { lambAdded, NOW, stateOf } from '../../../test/story';
 import { newEvent } from '../../store/outbox/record';
 import { acceptedEvents } from './accept';
-import { chosenFromStores, chosenToFetch, draftFor, readMinutes, readServeAt, sinceOf } from './draft';
+import {
+  chosenFromStores,
+  chosenToFetch,
+  draftFor,
+  fieldsOf,
+  filledOver,
+  readMinutes,
+  readServeAt,
+  sinceOf,
+} from './draft';
 
 const chosen = chosenFromStores(stateOf(lambAdded()));
 
@@ -86,4 +96,23 @@ describe('accepting a way', () => {
     const [a, b] = [newEvent('x', NOW, 'thawed', {}), newEvent('x', NOW, 'thawed', {})];
     expect(a.id < b.id).toBe(true);
   });
+});
+
+it('a plan that is made says in the form what it says, and no chart’s time as one’s own', () => {
+  const planned = {
+    serveAt: NOW + 26 * 60 * 60_000,
+    cookFastMs: 90 * 60_000,
+    cookSlowMs: 90 * 60_000,
+    restMs: 20 * 60_000,
+  } as Payload<'planned'>;
+  const fields = fieldsOf(planned, NOW, 'UTC');
+  expect(fields).toMatchObject({ cookMinutes: '90', restMinutes: '20' });
+  expect(readServeAt(fields.daysAhead!, fields.clock!, NOW, 'UTC')).toEqual({ serveAt: planned.serveAt });
+  expect(fieldsOf({ ...planned, cookSlowMs: 120 * 60_000 }, NOW, 'UTC')).not.toHaveProperty('cookMinutes');
+});
+
+it('what was filled in is what differs from what was proposed', () => {
+  const proposed = draftFor(chosenToFetch({ name: 'Cod', kinds: ['cod'] }), 'kg', homeRules);
+  expect(filledOver(proposed, proposed)).toEqual({});
+  expect(filledOver(proposed, { ...proposed, mass: '2' })).toEqual({ mass: '2' });
 });

@@ -1,8 +1,8 @@
 import { foodById, type Food, type FormId, type OwnFood } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
-import { atClock, parseClockTime } from '@omtel/core/time';
-import type { FoodState } from '@omtel/core/trail';
+import { atClock, clockOf, daysBetween, parseClockTime } from '@omtel/core/time';
+import type { FoodState, Payload } from '@omtel/core/trail';
 import {
   formatLength,
   fromKilograms,
@@ -68,6 +68,21 @@ export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules
     clock: '19:00',
     cookMinutes: '',
     restMinutes: String(rest),
+  };
+}
+
+/** What a plan that is made says in the form, to be changed. */
+export function fieldsOf(
+  { serveAt, cookFastMs, cookSlowMs, restMs }: Payload<'planned'>,
+  now: number,
+  zone: string,
+): Partial<PlanDraft> {
+  return {
+    daysAhead: String(Math.max(0, daysBetween(now, serveAt, zone))),
+    clock: clockOf(serveAt, zone),
+    // A span is the chart's; one time is the cook's own.
+    ...(cookFastMs === cookSlowMs && { cookMinutes: String(Math.round(cookFastMs / MINUTE_MS)) }),
+    restMinutes: String(Math.round(restMs / MINUTE_MS)),
   };
 }
 
