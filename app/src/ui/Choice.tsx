@@ -30,7 +30,7 @@ export function Choice<Value extends string>({ label, options, value, onChange, 
               style={[
                 styles.option,
                 {
-                  borderColor: chosen ? colors.rim : colors.line,
+                  borderColor: chosen ? colors.rim : colors.outline,
                   backgroundColor: chosen ? colors.rim : colors.enamel,
                 },
               ]}

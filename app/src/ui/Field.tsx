@@ -67,7 +67,7 @@ export function Field({
           aria-describedby={note}
           maxLength={most}
           autoComplete="off"
-          outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.line }}
+          outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.outline }}
           contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed ? REACH : 0) }}
           style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
         />

@@ -22,7 +22,7 @@ export function Stepper({ label, value, min, max, onChange }: StepperProps) {
       aria-label={`${label}: ${name}`}
       disabled={value + by < min || value + by > max}
       onPress={() => onChange(value + by)}
-      style={[styles.knob, { borderColor: colors.line, backgroundColor: colors.enamel }]}
+      style={[styles.knob, { borderColor: colors.outline, backgroundColor: colors.enamel }]}
     >
       <Glyph size={22} color={colors.ink} />
     </Pressable>

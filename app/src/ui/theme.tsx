@@ -79,7 +79,7 @@ function paperTheme({ colors, sizes, dark }: Look): typeof MD3LightTheme {
       onSurface: colors.ink,
       surfaceVariant: colors.enamel,
       onSurfaceVariant: colors.soft,
-      outline: colors.line,
+      outline: colors.outline,
       outlineVariant: colors.line,
       error: colors.hot,
       onError: colors.enamel,

@@ -6,6 +6,8 @@ const light = {
   ink: '#18222E',
   soft: '#56616D',
   line: '#D8CFBF',
+  /** Around what can be pressed or filled in: three to one against ground and enamel. */
+  outline: '#867E6D',
   rim: '#22408F',
   onRim: '#FCFAF5',
   band: '#F3E7C4',
@@ -22,6 +24,7 @@ const dark: typeof light = {
   ink: '#EFE9DD',
   soft: '#A9B2BC',
   line: '#36414E',
+  outline: '#6E7B8A',
   rim: '#9DB4F5',
   onRim: '#0F1A38',
   band: '#332C18',

@@ -1,4 +1,12 @@
-import { isHeated, mayFreeze, runningExposure, type FoodState } from '@omtel/core/trail';
+import type { RuleSet } from '@omtel/core/guidance';
+import {
+  isHeated,
+  mayFreeze,
+  runningExposure,
+  type EventType,
+  type FoodState,
+  type Payload,
+} from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -8,82 +16,131 @@ import { Heading } from '../../ui/Words';
 import { SomeOfIt } from './SomeOfIt';
 import { useRecord } from './useAct';
 
-/** All else that can happen to a food from where it is. */
+/** Something that can be done: a page to open, or an entry to make. */
+type Action = { readonly label: string } & (
+  | { readonly page: string }
+  | {
+      [Type in EventType]: { readonly noted: string; readonly type: Type; readonly payload: Payload<Type> };
+    }[EventType]
+);
+
+/** All else that can happen to a food from where it is: what it is likeliest to need next stands out. */
 export function FoodActions({ food }: { readonly food: FoodState }) {
   const { rules } = useKitchen(food);
   const recordNow = useRecord();
   const router = useRouter();
-  const { place, stage, cooked, plan, foodId } = food;
-  if (place === 'gone') return null;
-  const open = (page: string) => router.push(`/food/${foodId}/${page}` as never);
-  const isCold = runningExposure(food.exposures)?.side === 'cold';
-  const inCold = place === 'refrigerator' || place === 'freezer';
+  if (food.place === 'gone') return null;
+  const { likely, other } = actionsOf(food, rules);
+  const button = (action: Action, kind: 'other' | 'plain') => (
+    <Button
+      key={action.label}
+      kind={kind}
+      label={action.label}
+      onPress={() =>
+        'page' in action
+          ? router.push(action.page as never)
+          : recordNow(food, action.noted, action.type, action.payload)
+      }
+    />
+  );
+  const keptCooked = food.cooked && food.stage === 'stored';
   return (
     <View style={styles.group}>
       <Heading level={3} tone="soft">
         Also
       </Heading>
       <View style={styles.row}>
-        {(food.sealed || food.withoutAir || food.unopened) && (
-          <Button label="Opened" onPress={() => recordNow(food, 'opened', 'opened', {})} />
-        )}
-        {food.spell && place === 'freezer' && (
-          <Button label="Ice in it" onPress={() => recordNow(food, 'ice in it', 'iceSeen', {})} />
-        )}
-        {(place !== 'freezer' || food.spell) && <Button label="Log a reading" onPress={() => open('cook')} />}
-        {stage === 'thawing' && plan && <Button label="Still icy" onPress={() => open('icy')} />}
-        {cooked && !food.sealed && (place !== 'refrigerator' || food.cooling) && place !== 'freezer' && (
-          <Button label="Will it cool in time?" onPress={() => open('cool')} />
-        )}
-        {cooked && !food.sealed && !inCold && <Button label="Put away" onPress={() => open('leftovers')} />}
-        {inCold && <Button label="Label" onPress={() => open('label')} />}
-        <Button label="Divide or combine" onPress={() => open('divide')} />
-        <Button label="What if" onPress={() => open('whatif')} />
-        {place === 'refrigerator' && mayFreeze(food, rules) && (
-          <Button
-            label="To the freezer"
-            onPress={() => recordNow(food, 'to the freezer', 'moved', { place: 'freezer' })}
+        {likely.map((action) => button(action, 'other'))}
+        {food.cooked && (
+          <SomeOfIt
+            food={food}
+            kind="other"
+            acts={keptCooked && isHeated(food) ? ['heat', 'eat'] : ['eat']}
           />
         )}
-        {place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold) && (
-          <Button
-            label="To the refrigerator"
-            onPress={() => recordNow(food, 'to the refrigerator', 'moved', { place: 'refrigerator' })}
-          />
-        )}
-        {place === 'refrigerator' && cooked && (
-          <Button
-            label="On the table"
-            onPress={() => recordNow(food, 'on the table', 'moved', { place: 'table' })}
-          />
-        )}
-        <SomeOfIt
-          food={food}
-          acts={[
-            ...(cooked && stage === 'stored' && isHeated(food) ? (['heat'] as const) : []),
-            ...(cooked ? (['eat'] as const) : []),
-            'discard',
-          ]}
-        />
-        {!cooked && !food.cook && place !== 'heat' && (
-          <Button
-            label={plan ? 'Change the plan' : stage === 'frozen' ? 'When must it come out?' : 'Plan it'}
-            onPress={() => router.push(`/plan/new?food=${foodId}` as never)}
-          />
-        )}
-        {plan && (
-          <Button
-            kind="plain"
-            label="Drop the plan"
-            onPress={() => recordNow(food, 'plan dropped', 'planDropped', {})}
-          />
-        )}
+      </View>
+      <View style={[styles.row, styles.others]}>
+        {other.map((action) => button(action, 'plain'))}
+        <SomeOfIt food={food} kind="plain" acts={['discard']} />
       </View>
     </View>
   );
 }
 
+/** What can be done with a food where it is, as it is: what it is likeliest to need next, and all else. */
+function actionsOf(food: FoodState, rules: RuleSet): { likely: readonly Action[]; other: readonly Action[] } {
+  const { place, stage, cooked, plan, foodId, spell } = food;
+  const page = (name: string): string => `/food/${foodId}/${name}`;
+  const inCold = place === 'refrigerator' || place === 'freezer';
+  const isCold = runningExposure(food.exposures)?.side === 'cold';
+  const doubted = spell !== null && place === 'freezer';
+  const readable = place !== 'freezer' || spell !== null;
+  const hot = cooked && !food.sealed && !inCold;
+  const some = <Each,>(when: boolean, ...actions: readonly Each[]): readonly Each[] => (when ? actions : []);
+
+  const read: Action = { label: 'Log a reading', page: page('cook') };
+  const label: Action = { label: 'Label', page: page('label') };
+  const toFreezer: Action = {
+    label: 'To the freezer',
+    noted: 'to the freezer',
+    type: 'moved',
+    payload: { place: 'freezer' },
+  };
+  const toCold: Action = {
+    label: 'To the refrigerator',
+    noted: 'to the refrigerator',
+    type: 'moved',
+    payload: { place: 'refrigerator' },
+  };
+  const planIt: Action = {
+    label: plan ? 'Change the plan' : stage === 'frozen' ? 'When must it come out?' : 'Plan it',
+    page: `/plan/new?food=${foodId}`,
+  };
+  const likely: readonly Action[] = [
+    ...some<Action>(doubted, { label: 'Ice in it', noted: 'ice in it', type: 'iceSeen', payload: {} }),
+    ...some<Action>(hot, { label: 'Put away', page: page('leftovers') }),
+    ...some<Action>(stage === 'thawing' && plan !== null, { label: 'Still icy', page: page('icy') }),
+    ...some(readable && !cooked, read),
+    ...some(place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold), toCold),
+    ...some(!cooked && !food.cook && place !== 'heat', planIt),
+    ...some(place === 'refrigerator' && mayFreeze(food, rules), toFreezer),
+  ];
+  const other: readonly Action[] = [
+    ...some<Action>(food.sealed || food.withoutAir || food.unopened, {
+      label: 'Opened',
+      noted: 'opened',
+      type: 'opened',
+      payload: {},
+    }),
+    ...some(readable && cooked, read),
+    ...some<Action>(
+      cooked && !food.sealed && (place !== 'refrigerator' || food.cooling !== null) && place !== 'freezer',
+      {
+        label: 'Will it cool in time?',
+        page: page('cool'),
+      },
+    ),
+    ...some<Action>(place === 'refrigerator' && cooked, {
+      label: 'On the table',
+      noted: 'on the table',
+      type: 'moved',
+      payload: { place: 'table' },
+    }),
+    ...some(inCold, label),
+    { label: 'Divide or combine', page: page('divide') },
+    { label: 'What if', page: page('whatif') },
+    ...some<Action>(plan !== null, {
+      label: 'Drop the plan',
+      noted: 'plan dropped',
+      type: 'planDropped',
+      payload: {},
+    }),
+  ];
+  return { likely, other };
+}
+
 const styles = StyleSheet.create({
   group: { gap: space.s },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
+  others: { gap: 0, marginLeft: -space.s },
 });

@@ -32,10 +32,11 @@ const portionWords = (count: number): string => `${count} ${count === 1 ? 'porti
 interface SomeOfItProps {
   readonly food: FoodState;
   readonly acts: readonly SomeAct[];
+  readonly kind: 'other' | 'plain';
 }
 
 /** Eating, heating and throwing away: all of it at one tap, or so many of its portions, where they were counted. */
-export function SomeOfIt({ food, acts }: SomeOfItProps) {
+export function SomeOfIt({ food, acts, kind }: SomeOfItProps) {
   const { now } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
@@ -71,6 +72,7 @@ export function SomeOfIt({ food, acts }: SomeOfItProps) {
       {acts.map((what) => (
         <Button
           key={what}
+          kind={kind}
           label={ACTS[what].button}
           onPress={() => (count > 1 ? setAsking(asking === what ? null : what) : doAll(what))}
         />

@@ -36,7 +36,7 @@ export function WarmMonths({ months, onChange }: WarmMonthsProps) {
               style={[
                 styles.month,
                 {
-                  borderColor: warm ? colors.rim : colors.line,
+                  borderColor: warm ? colors.rim : colors.outline,
                   backgroundColor: warm ? colors.rim : colors.enamel,
                 },
               ]}

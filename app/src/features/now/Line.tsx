@@ -57,7 +57,7 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
       <Pressable
         role="button"
         aria-label={`${tick || 'Look'}: ${food.name}`}
-        style={[styles.tick, { borderColor: opens ? 'transparent' : colors.line }]}
+        style={[styles.tick, { borderColor: opens ? 'transparent' : colors.outline }]}
         onPress={press}
       >
         {opens ? <ChevronRight size={24} color={colors.soft} /> : <Check size={22} color={colors.soft} />}

@@ -56,7 +56,7 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
       style={[
         styles.way,
         {
-          borderColor: chosen ? colors.rim : colors.line,
+          borderColor: chosen ? colors.rim : colors.outline,
           backgroundColor: feasible ? colors.enamel : 'transparent',
         },
       ]}
@@ -73,7 +73,7 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
           style={[
             styles.dot,
             {
-              borderColor: feasible ? colors.rim : colors.line,
+              borderColor: feasible ? colors.rim : colors.outline,
               backgroundColor: chosen ? colors.rim : 'transparent',
             },
           ]}

@@ -15,7 +15,7 @@ export function UnitSwitch() {
     <Pressable
       role="button"
       aria-label={metric ? 'Show °F and pounds' : 'Show °C and kilograms'}
-      style={[styles.knob, { borderColor: colors.line }]}
+      style={[styles.knob, { borderColor: colors.outline }]}
       onPress={() =>
         void change({
           units: metric ? { temperature: 'F', mass: 'imperial' } : { temperature: 'C', mass: 'metric' },

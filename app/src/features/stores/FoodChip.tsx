@@ -41,7 +41,7 @@ export function FoodChip({ foodId, name, ruling, covered, labelled, chosen, onCh
         style={[
           styles.chip,
           {
-            borderColor: chosen ? colors.rim : colors.line,
+            borderColor: chosen ? colors.rim : colors.outline,
             backgroundColor: chosen ? colors.rim : colors.enamel,
           },
         ]}

@@ -104,7 +104,7 @@ export function StoresScreen() {
           What you plan or put away shows here, with how long it keeps.
         </Empty>
       )}
-      {ruled.length > FEW && (
+      {view === 'next' && ruled.length > FEW && (
         <Field
           label="Look for"
           value={text}
@@ -113,7 +113,7 @@ export function StoresScreen() {
           hint={text.trim() === '' ? `${ruled.length} foods` : `${sought.length} of ${ruled.length} foods`}
         />
       )}
-      {view === 'place' && <ByPlace ruled={sought} chosen={chosen} onChoose={choose} onMove={act.onMove} />}
+      {view === 'place' && <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />}
     </ListScreen>
   );
   const detail = shown ?? ruled[0]?.food.foodId;
