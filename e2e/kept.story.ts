@@ -102,11 +102,13 @@ test('a food of the household’s own is kept for the next time, found in the gu
   await expect(page.getByRole('heading', { name: 'Launch-day pilaf', level: 1 })).toBeVisible();
   await go('Stores');
   await tap('Put something in');
+  await tap('Start afresh');
   await tap('Launch-day pilaf');
   await expect(page.getByText(/^Ruled as Cooked rice/)).toBeVisible();
   await page.goBack();
   await go('Stores');
   await tap('Put something in');
+  await tap('Start afresh');
   await tap('Forget Launch-day pilaf');
   await expect(page.getByRole('button', { name: 'Launch-day pilaf', exact: true })).toBeHidden();
   await tap('Bring back Launch-day pilaf');
