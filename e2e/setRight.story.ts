@@ -19,7 +19,9 @@ test('a food that was entered wrongly is set right: its name, kind and weight', 
   await expect(page.getByRole('heading', { name: 'Breast for Sunday', level: 1 })).toBeVisible();
 });
 
-test('a reading in the wrong unit is set right where it was noted, and on another day', async ({ kitchen }) => {
+test('a reading in the wrong unit is set right where it was noted, and on another day', async ({
+  kitchen,
+}) => {
   const { page, enter, food, tap } = kitchen;
   await enter();
   await food('Saffron rice');
@@ -32,13 +34,13 @@ test('a reading in the wrong unit is set right where it was noted, and on anothe
   await tap('Set the reading');
   await expect(page.getByRole('button', { name: /Read 6 °C/ })).toBeVisible();
   await page.getByRole('button', { name: /Read 6 °C/ }).click();
-  await page.getByLabel('It was at').fill('19:01');
+  await page.getByLabel('At', { exact: true }).fill('19:01');
   await tap('Set the time');
   await expect(page.getByRole('button', { name: /^19:01 Read 6 °C/ })).toBeVisible();
 
   // A day on which the food was not here yet is refused, and the entry stands as it was.
   await page.getByRole('button', { name: /Read 6 °C/ }).click();
-  await page.getByRole('radiogroup', { name: 'On' }).getByRole('radio').last().click();
+  await page.getByRole('radiogroup', { name: 'It was on' }).getByRole('radio').last().click();
   await tap('Set the time');
   await expect(page.getByText(/The food was not there yet/)).toBeVisible();
 });

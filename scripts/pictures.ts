@@ -31,10 +31,19 @@ const newPlan = async (page: Page) => {
 };
 
 const PICTURES: readonly Picture[] = [
-  { name: 'welcome', show: async (page) => void (await page.goto('/welcome')) },
   { name: 'now', show: open('/now') },
   { name: 'now-dark', dark: true, show: open('/now') },
   { name: 'now-wide', size: LAPTOP, show: open('/now') },
+  {
+    name: 'ask',
+    show: async (page) => {
+      await page.goto('/ask');
+      await page.getByLabel('What is it?').fill('leftover chicken');
+      await tap(page, 'Chicken, cooked');
+      await page.getByRole('radio', { name: 'Tuesday' }).click();
+      await page.getByRole('radio', { name: 'In the refrigerator all along' }).click();
+    },
+  },
   {
     name: 'plan',
     show: async (page) => {
@@ -125,6 +134,7 @@ run(async () => {
         .waitFor({ state: 'detached' });
       await page.waitForLoadState('networkidle');
       await page.evaluate(() => document.fonts.ready);
+      await page.mouse.move(0, 0);
       await page.screenshot({ path: `${FOLDER}/${name}.png` });
       await page.close();
       console.log(`${FOLDER}/${name}.png`);

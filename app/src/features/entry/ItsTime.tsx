@@ -32,12 +32,8 @@ export function ItsTime({ event, onCorrect }: ItsTimeProps) {
   };
   return (
     <View style={styles.group}>
-      <View style={styles.time}>
-        <Field label="It was at" value={clock} onChange={setClock} problem={problem} onSubmit={set} />
-        <Button label="Set the time" onPress={set} />
-      </View>
       <Choice
-        label="On"
+        label="It was on"
         value={day}
         onChange={setDay}
         options={daysAround(itsDay).map((back) => ({
@@ -45,6 +41,10 @@ export function ItsTime({ event, onCorrect }: ItsTimeProps) {
           label: capital(dayName(atClock(now, -back, NOON, zone), now, zone)),
         }))}
       />
+      <View style={styles.time}>
+        <Field label="At" value={clock} onChange={setClock} problem={problem} onSubmit={set} />
+        <Button label="Set the time" onPress={set} />
+      </View>
     </View>
   );
 }
