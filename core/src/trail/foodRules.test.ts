@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { catalogue, foodById } from '../foods';
 import { ruleSetIds, rulesOf, stricter, type Rule, type RuleValue } from '../guidance';
-import { afterThawOf, storageOf, targetOf } from '.';
+import { toKilograms, type Temperature } from '../units';
+import { afterThawOf, bandLimit, reheatTargetOf, storageOf, targetOf } from '.';
 
 const kind = fc.constantFrom(...catalogue.map(({ id }) => id)).map(foodById);
 const dish = fc.tuple(kind, fc.array(kind, { maxLength: 3 }));
@@ -42,5 +43,62 @@ describe('a mixed dish', () => {
         );
       }),
     );
+  });
+});
+
+describe('what holds of a dish only if all of it, or if any of it, is so', () => {
+  const mixed = (foodKey: string, ...parts: string[]) => ({ foodKey, parts });
+  const code = rulesOf('code');
+
+  it('it is heated as what a plant packed, if all of it is', () => {
+    const { plantPacked, target } = code.reheating;
+    expect(reheatTargetOf(mixed('sardines-opened'), code).id).toBe(plantPacked.id);
+    expect(reheatTargetOf(mixed('sardines-opened', 'canned-vegetables-opened'), code).id).toBe(
+      plantPacked.id,
+    );
+    expect(reheatTargetOf(mixed('sardines-opened', 'lentil-soup'), code).id).toBe(target.id);
+    expect(reheatTargetOf(mixed('lentil-soup', 'sardines-opened'), code).id).toBe(target.id);
+  });
+
+  it('it has an infant’s hours, if any of it is milk for one', () => {
+    const milk = catalogue.find(({ infantMilk }) => infantMilk)!.id;
+    const { limit, infantMilk } = code.bandTime;
+    for (const dish of [mixed(milk), mixed(milk, 'lentil-soup'), mixed('lentil-soup', milk)])
+      expect(bandLimit(dish, code).value.ms).toBe(Math.min(limit.value.ms, infantMilk.value.ms));
+    expect(bandLimit(mixed('lentil-soup'), code)).toBe(limit);
+  });
+
+  it('after thawing it keeps as those of its parts that mind it', () => {
+    const home = rulesOf('home');
+    const warm = catalogue.filter(({ keepsWarm }) => keepsWarm);
+    const slow = catalogue.find(({ keepsWarm, afterThaw }) => !keepsWarm && afterThaw === 'redMeatCut')!;
+    for (const { id } of warm)
+      expect(afterThawOf(mixed(slow.id, id), home).value).toEqual(home.afterThaw.redMeatCut.value);
+  });
+});
+
+describe('a roast in an oven', () => {
+  const code = rulesOf('code');
+  const { heavyFrom, light, heavy } = code.cooking.roastOven.value;
+  const heavyKg = toKilograms(heavyFrom);
+  const roast = (temperature: Temperature, massKg: number, fan = false) => ({
+    foodKey: 'beef-roast-boneless',
+    parts: [],
+    massKg,
+    oven: { temperature, fan },
+  });
+  const held = (state: Parameters<typeof targetOf>[0]) =>
+    targetOf(state, code)!.value.options.some(({ heldMs }) => heldMs > 0);
+
+  it('is held at lower temperatures only in one as hot as its weight wants', () => {
+    for (const [row, massKg] of [
+      [heavy, heavyKg],
+      [light, heavyKg - 0.01],
+    ] as const)
+      for (const fan of [false, true]) {
+        const least = fan ? row.fan : row.still;
+        expect(held(roast(least, massKg, fan))).toBe(true);
+        expect(held(roast({ ...least, value: least.value - 1 }, massKg, fan))).toBe(false);
+      }
   });
 });

@@ -2,7 +2,14 @@ import { rulesOf } from '../guidance';
 import { days, GUIDANCES, happened, hours, moved, raw, read, stateOf } from '../testing/story';
 import { celsius, DAY_MS, fahrenheit, HOUR_MS } from '../units';
 import { throughTime, waterDueAt, type FoodEvent, type Payload } from '.';
-import { waterFault } from './thawing';
+import {
+  readInWater,
+  usedBeforeFreezing,
+  waterFault,
+  withAtOnceCounted,
+  withMicrowaveOver,
+  withWaterCounted,
+} from './thawing';
 import { openBy } from './withoutAir';
 
 const home = rulesOf('home');
@@ -198,4 +205,121 @@ describe('fish closed in a pack without air', () => {
     expect(stateOf(cooked).faults).toMatchObject([{ kind: 'withoutAir' }]);
     expect(stateOf([raw(), happened(hours(1), 'opened')]).faults).toEqual([]);
   });
+});
+
+describe('what counts of a thaw in water', () => {
+  const late = hours(4);
+  const still = stateOf(inWater());
+  const counted = (over: object, now = late, rules = home) =>
+    withWaterCounted({ ...still, ...over }, now, rules).exposures.at(-1);
+
+  it('is counted in water alone, while it thaws there', () => {
+    expect(counted({})).toMatchObject({ place: 'water', from: hours(1.5) });
+    for (const over of [
+      { thaw: { ...still.thaw!, method: 'microwave' as const } },
+      { place: 'refrigerator' as const },
+      { stage: 'thawed' as const },
+    ])
+      expect(withWaterCounted({ ...still, ...over }, late, home).exposures).toEqual(still.exposures);
+  });
+
+  it('is not counted anew while an older stretch runs on', () => {
+    const running = { ...counted({})!, to: null };
+    const older = { ...running, from: hours(1) };
+    expect(withWaterCounted({ ...still, exposures: [older] }, late, home).exposures).toEqual([older]);
+    expect(withWaterCounted({ ...still, exposures: [running] }, late, home).exposures).toEqual([running]);
+    const younger = { ...running, from: hours(2) };
+    const [only, ...others] = withWaterCounted({ ...still, exposures: [younger] }, late, home).exposures;
+    expect(only!.from).toBe(hours(1.5));
+    expect(others).toEqual([]);
+  });
+});
+
+describe('a reading in water', () => {
+  const still = stateOf(inWater());
+  const stretch = { ...at(inWater(), hours(4)).exposures[0]!, to: null };
+  const over = { ...stretch, to: hours(2) };
+  const elsewhere = { ...stretch, place: 'counter' as const };
+  const reading = (when: number, c: number) => ({ at: when, temperature: celsius(c) });
+  const exposures = [stretch, over, elsewhere];
+
+  it('counts anew what ran there, and leaves what is over or was elsewhere', () => {
+    for (const c of [2, 9])
+      expect(readInWater({ ...still, exposures }, reading(hours(2), c), true, home).exposures).toEqual([
+        over,
+        elsewhere,
+      ]);
+  });
+  it('cold inside proves nothing, and cold outside nothing once it was warm', () => {
+    const state = { ...still, exposures };
+    expect(readInWater(state, reading(hours(2), 2), false, home)).toBe(state);
+    const warm = { ...state, thaw: { ...still.thaw!, warmFrom: hours(1.2) } };
+    expect(readInWater(warm, reading(hours(2), 2), true, home)).toBe(warm);
+    expect(readInWater({ ...state, thaw: null }, reading(hours(2), 2), true, home).thaw).toBeNull();
+  });
+  it('warm keeps the earliest moment it was warm', () => {
+    const warm = {
+      ...still,
+      thaw: { ...still.thaw!, warmFrom: hours(1.2), surface: reading(hours(1.9), 3) },
+    };
+    expect(readInWater(warm, reading(hours(2), 9), true, home).thaw!.warmFrom).toBe(hours(1.2));
+    const cold = { ...still, thaw: { ...still.thaw!, surface: reading(hours(1.9), 3) } };
+    expect(readInWater(cold, reading(hours(2), 9), true, home).thaw!.warmFrom).toBeGreaterThanOrEqual(
+      hours(1.9),
+    );
+  });
+});
+
+describe('a thaw by microwave that nobody ended', () => {
+  const state = stateOf(byMicrowave());
+  const overAt = hours(1) + home.thawing.cookAtOnce.value.ms;
+
+  it('was over when the food had to be cooked', () => {
+    expect(withMicrowaveOver(state, overAt, home)).toBe(state);
+    expect(withMicrowaveOver(state, overAt + 1, home).thaw!.atOnceFrom).toBe(overAt);
+  });
+  it('and no other: not one in water, one that is over, off the heat, or ended', () => {
+    for (const over of [
+      { thaw: { ...state.thaw!, method: 'coldWater' as const } },
+      { stage: 'thawed' as const },
+      { place: 'counter' as const },
+      { thaw: { ...state.thaw!, atOnceFrom: hours(1.1) } },
+      { thaw: null },
+    ]) {
+      const other = { ...state, ...over };
+      expect(withMicrowaveOver(other, overAt + 1, home)).toBe(other);
+    }
+  });
+});
+
+describe('what was to be cooked at once', () => {
+  const out = stateOf([...byMicrowave(), happened(hours(1.1), 'thawed')]);
+  const from = out.thaw!.atOnceFrom!;
+  const late = from + home.thawing.cookAtOnce.value.ms + 1;
+  const counts = (over: object) =>
+    withAtOnceCounted({ ...out, exposures: [], ...over }, late, home).exposures.length > 0;
+
+  it('counts every minute since, unless it is on the heat, frozen or gone', () => {
+    expect(counts({})).toBe(true);
+    expect(counts({ place: 'heat', stage: 'cooking' })).toBe(false);
+    expect(counts({ place: 'heat', stage: 'thawing' })).toBe(true);
+    expect(counts({ place: 'freezer' })).toBe(false);
+    expect(counts({ place: 'gone' })).toBe(false);
+  });
+  it('a cook begun since then ends it, one before does not', () => {
+    expect(counts({ cook: { startedAt: from } })).toBe(false);
+    expect(counts({ cook: { startedAt: from - 1 } })).toBe(true);
+  });
+});
+
+it('days used before freezing are those it was not frozen', () => {
+  const state = {
+    ...stateOf([frozen]),
+    frozenSince: hours(72),
+    daysFrom: hours(0),
+    pauses: [{ from: hours(10), to: hours(34) }],
+  };
+  expect(usedBeforeFreezing(state)).toBe(48 * HOUR_MS);
+  expect(usedBeforeFreezing({ ...state, daysFrom: null })).toBe(0);
+  expect(usedBeforeFreezing({ ...state, frozenSince: null })).toBe(0);
 });
