@@ -1,4 +1,4 @@
-import type { FoodEvent } from '@omtel/core/trail';
+import type { EventType, FoodEvent } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
 
@@ -81,16 +81,17 @@ export async function eventsById(
   return rows.map(read);
 }
 
-/** What happened in a household from one moment to another, both included, as it was first recorded. */
+/** What of some types happened in a household from one moment to another, both included, as it was first recorded. */
 export async function eventsBetween(
   db: Database,
   householdId: string,
-  from: number,
-  to: number,
+  types: readonly EventType[],
+  [from, to]: readonly [from: number, to: number],
 ): Promise<FoodEvent[]> {
   const rows = await db<Stored>('events')
     .where({ household_id: householdId })
     .whereBetween('at', [from, to])
+    .whereIn('type', [...types])
     .orderBy('at')
     .orderBy('id');
   return rows.map(read);

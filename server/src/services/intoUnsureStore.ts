@@ -1,11 +1,14 @@
 import type { StoreId } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
-import { isStoreRight, type FoodEvent } from '@omtel/core/trail';
+import { isStoreRight, type EventType, type FoodEvent } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import type { HouseholdRow } from '../repositories/households';
 import { powerCutAt } from '../repositories/powerCuts';
 import { storeReadingsUntil } from '../repositories/storeReadings';
 import { toldBecauseOf } from './told';
+
+/** What can put food into a store. */
+export const ENTRIES: readonly EventType[] = ['added', 'moved', 'putAway', 'thawStarted'];
 
 /** The store an event puts its food into, if any. */
 export function storeOf({ type, payload }: FoodEvent): StoreId | null {

@@ -17,7 +17,7 @@ import {
   type PowerCutRow,
 } from '../repositories/powerCuts';
 import { householdNow } from './householdClock';
-import { intoUnsureStore } from './intoUnsureStore';
+import { ENTRIES, intoUnsureStore } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
 import { toldInstead } from './told';
@@ -143,7 +143,7 @@ export async function takeBackPowerBack(
       now,
       wall,
     );
-    const since = await eventsBetween(trx, householdId, cut.onAt, now);
+    const since = await eventsBetween(trx, householdId, ENTRIES, [cut.onAt, now]);
     const events = (await intoUnsureStore(trx, household, since)).filter(({ type }) => type === 'powerOff');
     if (events.length) await recordEvents(trx, householdId, events, wall);
   });
@@ -152,7 +152,7 @@ export async function takeBackPowerBack(
 /** What foods were told of a power cut. */
 async function toldOf(trx: Database, householdId: string, cut: PowerCutRow): Promise<readonly FoodEvent[]> {
   const last = cut.onAt ?? Number.MAX_SAFE_INTEGER;
-  return (await eventsBetween(trx, householdId, cut.offAt, last)).filter(
+  return (await eventsBetween(trx, householdId, ['powerOff', 'powerOn'], [cut.offAt, last])).filter(
     ({ type, payload, at }) =>
       (type === 'powerOff' && payload.since === cut.offAt) || (type === 'powerOn' && at === cut.onAt),
   );

@@ -37,9 +37,7 @@ function whyTooMuch(history: readonly FoodEvent[], event: FoodEvent): string | n
   const reads = event.type === 'reading';
   const alike = history.filter(({ type }) => (type === 'reading') === reads).length;
   const most = reads ? MOST_READINGS : ENDS.has(event.type) ? MOST_ELSE + MOST_ENDS : MOST_ELSE;
-  return alike < most
-    ? null
-    : 'That is more than Omtel keeps of one food. Put it in anew, and go on there.';
+  return alike < most ? null : 'That is more than Omtel keeps of one food. Put it in anew, and go on there.';
 }
 
 function whyUntrue(history: readonly FoodEvent[], event: FoodEvent): string | null {

@@ -15,7 +15,7 @@ import {
   storeReadingsUntil,
 } from '../repositories/storeReadings';
 import { householdNow } from './householdClock';
-import { intoUnsureStore, storeOf } from './intoUnsureStore';
+import { ENTRIES, intoUnsureStore, storeOf } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
 import { toldBecauseOf, toldInstead } from './told';
@@ -80,7 +80,7 @@ async function changeRecord(
     const { reading, change } = planned;
     const next = await storeReadingAfter(trx, householdId, reading);
     const until = next?.at ?? Number.MAX_SAFE_INTEGER;
-    const entries = (await eventsBetween(trx, householdId, reading.at, until)).filter(
+    const entries = (await eventsBetween(trx, householdId, ENTRIES, [reading.at, until])).filter(
       (event) => storeOf(event) === reading.store,
     );
     const told = async () => [
