@@ -1,3 +1,4 @@
+import type { StoredFood } from '@omtel/core/api';
 import type { Guidance } from '@omtel/core/guidance';
 import {
   dividedFrom,
@@ -29,15 +30,29 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], gui
         else foods[index] = entry;
       }),
     );
+    let whole: StoredFood | null = null;
     dispatch(
       api.util.updateQueryData('food', event.foodId, (draft) => {
         const history = [...draft.events, event];
         const state = foldTrail(history as FoodEvent[], guidance, new Map(Object.entries(draft.others)));
-        return state ? { ...draft, food: { state, eventCount: history.length }, events: history } : undefined;
+        whole = state && { state, eventCount: history.length };
+        return whole ? { ...draft, food: whole, events: history } : undefined;
       }),
     );
+    // A correction needs the whole history, which is here where the food's own page was open.
+    if (whole && event.type === 'corrected') dispatch(listed(whole));
   }
 }
+
+/** The list of foods with one as it is now. */
+const listed = (food: StoredFood) =>
+  api.util.updateQueryData('foods', undefined, (draft) => {
+    const foods = draft.foods as StoredFood[];
+    const index = foods.findIndex(({ state }) => state.foodId === food.state.foodId);
+    if (index < 0) return;
+    if (food.state.place === 'gone') foods.splice(index, 1);
+    else foods[index] = food;
+  });
 
 function nextState(
   state: FoodState | undefined,

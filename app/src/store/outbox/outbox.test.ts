@@ -163,4 +163,14 @@ describe('what an entry leads to is shown at once', () => {
     );
     expect(foods()).toEqual(before);
   });
+
+  it('a correction too, where the food’s own page had it', async () => {
+    const begun = lambAdded();
+    const state = stateOf(begun);
+    const trail = { food: { state, eventCount: 1 }, events: [begun], others: {} };
+    await store.dispatch(api.util.upsertQueryData('food', LAMB_ID, trail));
+    const instead = { ...begun.payload, name: 'Leg of lamb' };
+    await store.dispatch(record(newEvent(LAMB_ID, NOW, 'corrected', { eventId: begun.id, instead })));
+    expect(foods().map(({ name }) => name)).toEqual(['Leg of lamb']);
+  });
 });
