@@ -87,6 +87,16 @@ describe('a reading of a store that is taken back', () => {
     expect(await spellOf(food)).not.toBeNull();
   });
 
+  it('turns with every reading, however many there are at one moment', async () => {
+    const food = await soup();
+    for (let turn = 0; turn < 8; turn++) {
+      await read(12);
+      expect(await spellOf(food)).not.toBeNull();
+      await read(3);
+      expect(await spellOf(food)).toBeNull();
+    }
+  });
+
   it('of one store leaves the other', async () => {
     const frozen = await soup(now - 5 * HOUR_MS, 'freezer');
     const [cold] = [await read(12), await read(9, now, 'freezer')];

@@ -31,7 +31,8 @@ describe('an error of a request', () => {
     [401, false],
     [408, false],
     [429, false],
-    [500, false],
+    [500, true],
+    [502, false],
     [503, false],
   ])('%d is refused for good: %s', (status, refused) => expect(isRefused(problem(status, ''))).toBe(refused));
 

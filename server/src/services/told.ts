@@ -3,12 +3,16 @@ import { v5 as uuidFrom, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsById } from '../repositories/events';
 
+/** As much of a UUID v7 as tells when it was made. */
+const MOMENT_OF_ID = 'xxxxxxxx-xxxx-'.length;
+
 /** Of what the server derives. */
 const NAMESPACE = '6f1f3c0a-52a4-4d0e-9d0b-3f1f2b6f6a51';
 
 /**
  * What a food is told because of something that did not happen to it alone. Its id follows from the cause and the food, so that
- * the same told again says nothing twice, and can be found when the cause turns out to be none.
+ * the same told again says nothing twice, and can be found when the cause turns out to be none. It begins as the cause's own,
+ * with the moment that was made in: what is told at one moment stays in the order of its causes.
  */
 export function toldBecauseOf<Type extends EventType>(
   cause: string,
@@ -17,7 +21,9 @@ export function toldBecauseOf<Type extends EventType>(
   type: Type,
   payload: Payload<Type>,
 ): FoodEvent {
-  return { id: uuidFrom(`${cause} ${foodId} ${type}`, NAMESPACE), foodId, at, type, payload } as FoodEvent;
+  const id =
+    cause.slice(0, MOMENT_OF_ID) + uuidFrom(`${cause} ${foodId} ${type}`, NAMESPACE).slice(MOMENT_OF_ID);
+  return { id, foodId, at, type, payload } as FoodEvent;
 }
 
 /**
