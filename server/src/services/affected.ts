@@ -1,4 +1,4 @@
-import { asCorrected, isBeginning, settle, type FoodEvent, type Histories } from '@omtel/core/trail';
+import { isBeginning, settle, type FoodEvent, type Histories } from '@omtel/core/trail';
 
 /**
  * The foods whose state new events can change: their own, and those that came of these afterwards. What left a batch before
@@ -17,36 +17,40 @@ export function affectedBy(events: readonly FoodEvent[], histories: Histories): 
   return [...since.keys()];
 }
 
-/** Since when an event can make a difference: a correction, since the earliest moment at which what it names ever stood. */
+/**
+ * Since when an event can make a difference: a correction, since the earliest moment at which what it names ever stood. Where a
+ * food's coming was set right, what happened may decide whether that holds: then since it first may have come.
+ */
 function firstMoved(event: FoodEvent, history: readonly FoodEvent[]): number {
-  if (event.type !== 'corrected') return event.at;
-  const { eventId } = event.payload;
-  const said = history.flatMap((other) =>
-    other.id === eventId
-      ? [other.at]
-      : other.type === 'corrected' && other.payload.eventId === eventId
-        ? [other.payload.at ?? other.at]
-        : [],
-  );
+  const comings = history.filter(isBeginning).flatMap(({ id }) => momentsOf(id, history));
+  const came = comings.length > 1 ? comings : [];
+  if (event.type !== 'corrected') return Math.min(event.at, ...came);
+  const { eventId, at } = event.payload;
   const target = history.find(({ id }) => id === eventId);
   // Taking a correction back moves what that had moved.
   const behind = target?.type === 'corrected' ? [firstMoved(target, history)] : [];
-  return Math.min(event.payload.at ?? event.at, ...said, ...behind);
+  return Math.min(at ?? event.at, ...momentsOf(eventId, history), ...came, ...behind);
 }
+
+/** The moments an event was ever said to have happened at. */
+const momentsOf = (eventId: string, history: readonly FoodEvent[]): readonly number[] =>
+  history.flatMap((other) => {
+    if (other.id === eventId) return [other.at];
+    const names = other.type === 'corrected' && other.payload.eventId === eventId;
+    return names ? [other.payload.at ?? other.at] : [];
+  });
 
 /** The moments at which other foods were divided from a food, or had it put to them. */
 function tiesTo(foodId: string, histories: Histories): readonly Pick<FoodEvent, 'foodId' | 'at'>[] {
   return [...histories.values()].flatMap((history) => {
-    const ties = history.filter(
-      ({ type, payload }) =>
-        (type === 'portioned' && payload.from === foodId) || (type === 'joined' && payload.with === foodId),
-    );
-    if (ties.length === 0) return [];
-    const read = asCorrected(history);
-    const begin = settle(history).find(isBeginning);
-    return ties.flatMap((tie) => {
-      const stands = read(tie);
-      return stands ? [{ foodId: tie.foodId, at: Math.max(stands.at, begin?.at ?? stands.at) }] : [];
-    });
+    if (!history.some((event) => refersTo(event, foodId))) return [];
+    const settled = settle(history);
+    const begin = settled.find(isBeginning);
+    return settled
+      .filter((event) => refersTo(event, foodId))
+      .map((tie) => ({ foodId: tie.foodId, at: Math.max(tie.at, begin?.at ?? tie.at) }));
   });
 }
+
+const refersTo = ({ type, payload }: FoodEvent, foodId: string): boolean =>
+  (type === 'portioned' && payload.from === foodId) || (type === 'joined' && payload.with === foodId);
