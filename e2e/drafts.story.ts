@@ -1,12 +1,16 @@
-import { expect, test } from './kitchen';
+import { expect, test, type Kitchen } from './kitchen';
+
+const putIn = async ({ enter, go, tap }: Kitchen) => {
+  await enter();
+  await go('Stores');
+  await tap('Put something in');
+};
 
 test('what is typed of a new food survives the way back and a reload, until it is put in', async ({
   kitchen,
 }) => {
-  const { page, enter, go, tap } = kitchen;
-  await enter();
-  await go('Stores');
-  await tap('Put something in');
+  const { page, go, tap } = kitchen;
+  await putIn(kitchen);
   await page.getByLabel('What kind of food?').fill('lasagne');
   await tap('Lasagne');
   await page.getByLabel('Weight', { exact: true }).fill('1,3');
@@ -63,10 +67,8 @@ test('a plan half made, and a reading not yet recorded, are there after a reload
 test('one typed line fills in the form; what came lately comes again in two taps, one after the other', async ({
   kitchen,
 }) => {
-  const { page, enter, go, tap } = kitchen;
-  await enter();
-  await go('Stores');
-  await tap('Put something in');
+  const { page, tap } = kitchen;
+  await putIn(kitchen);
   await page.getByLabel('What kind of food?').fill('2 lb chicken thighs freezer yesterday 17:30');
   await page.getByRole('button', { name: 'Chicken thighs', exact: true }).first().click();
   await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('0.91');

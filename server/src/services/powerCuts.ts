@@ -6,7 +6,7 @@ import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { listFoods } from '../repositories/foods';
 import { eventsBetween } from '../repositories/events';
-import { lockHousehold } from '../repositories/households';
+import { lockHousehold, type HouseholdRow } from '../repositories/households';
 import {
   deletePowerCut,
   findPowerCut,
@@ -107,7 +107,7 @@ export async function takeBackPowerCut(
   wall: WallClock,
 ): Promise<void> {
   await inTransaction(db, async (trx) => {
-    const now = await nowOf(trx, householdId, 0, wall);
+    const { now } = await lockedNow(trx, householdId, wall);
     const cut = await findPowerCut(trx, householdId, id);
     if (!cut) return;
     await deletePowerCut(trx, householdId, id);
@@ -127,8 +127,7 @@ export async function takeBackPowerBack(
   wall: WallClock,
 ): Promise<void> {
   await inTransaction(db, async (trx) => {
-    const now = await nowOf(trx, householdId, 0, wall);
-    const household = (await lockHousehold(trx, householdId))!;
+    const { household, now } = await lockedNow(trx, householdId, wall);
     const cut = await findPowerCut(trx, householdId, id);
     if (cut?.onAt === null) return;
     if (!cut) throw new Refusal(422, 'No such power cut is known here.');
@@ -169,10 +168,20 @@ async function forget(
   if (events.length) await recordEvents(trx, householdId, events, wall);
 }
 
-async function nowOf(trx: Database, householdId: string, at: number, wall: WallClock): Promise<number> {
+/** The household, taken for this transaction alone, and its present moment. */
+async function lockedNow(
+  trx: Database,
+  householdId: string,
+  wall: WallClock,
+): Promise<{ household: HouseholdRow; now: number }> {
   const household = await lockHousehold(trx, householdId);
   if (!household) throw new Refusal(401, 'Sign in first.');
-  const now = householdNow(household, wall);
+  return { household, now: Math.round(householdNow(household, wall)) };
+}
+
+/** The same moment, where what is said of another does not lie ahead of it. */
+async function nowOf(trx: Database, householdId: string, at: number, wall: WallClock): Promise<number> {
+  const { now } = await lockedNow(trx, householdId, wall);
   if (at > now + AHEAD_MS) throw new Refusal(422, 'That has not happened yet. Check the time.');
-  return Math.round(now);
+  return now;
 }

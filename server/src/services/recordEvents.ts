@@ -54,6 +54,7 @@ export async function recordEvents(
     };
   });
 }
+
 /** Events, and in place of each correction what it makes of the event it names. */
 async function asTheyRead(
   trx: Database,
