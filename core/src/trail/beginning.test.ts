@@ -1,6 +1,6 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, START, stateOf } from '../testing/story';
-import { newFood } from './beginning';
+import { newFood, withOutSince } from './beginning';
 import { newThaw } from './thawing';
 import { dividedFrom, type FoodEvent, type FoodState, type Payload } from '.';
 
@@ -219,4 +219,84 @@ describe('a portion', () => {
         }) as FoodEvent<'portioned'>,
       ).container,
     ).toBeNull());
+});
+
+describe('a dish somebody brought', () => {
+  const dish = { ...cooked, from: 'guest', since: START } as const;
+
+  it('cools in the cold only where it came hot, from elsewhere, into the refrigerator', () => {
+    const since = (over: Partial<Added>) => comes({ ...dish, ...over }).coolingSince;
+    expect(since({})).toBe(START);
+    expect(since({ place: 'counter' })).toBeNull();
+    expect(since({ came: 'cold' })).toBeNull();
+    expect(since({ from: undefined, came: 'hot' })).toBeNull();
+    expect(since({ condition: 'fresh', foodKey: 'chicken-thighs' })).toBeNull();
+  });
+
+  it('was out nobody knows how long, where nobody says; a can in the cupboard and what is frozen was not', () => {
+    expect(comes(dish).outUnknown).toBe(true);
+    expect(comes({ ...dish, outSince: null }).outUnknown).toBe(true);
+    expect(comes({ ...dish, outSince: hours(-1) }).outUnknown).toBe(false);
+    expect(comes({ ...dish, foodKey: 'sardines-opened', place: 'cupboard' }).outUnknown).toBe(false);
+    expect(comes({ ...dish, place: 'freezer' }).outUnknown).toBe(false);
+    expect(comes({ ...dish, from: undefined }).outUnknown).toBe(false);
+  });
+
+  it('counts from when it left the heat: to its coming, and on where it stays out', () => {
+    const exposures = (over: Partial<Added>) =>
+      comes({ ...dish, outSince: hours(-1), ...over }).exposures.map(({ from, to, place }) => [
+        from,
+        to,
+        place,
+      ]);
+    expect(exposures({})).toEqual([[hours(-1), START, 'counter']]);
+    expect(exposures({ place: 'counter' })).toEqual([[hours(-1), null, 'counter']]);
+    expect(exposures({ place: 'car' })).toEqual([
+      [hours(-1), START, 'counter'],
+      [START, null, 'car'],
+    ]);
+    expect(exposures({ outSince: START })).toEqual([]);
+    expect(exposures({ outSince: hours(1) })).toEqual([]);
+    expect(exposures({ outSince: START, place: 'counter' })).toEqual([[START, null, 'counter']]);
+  });
+
+  it('is served while hot only where it was heated before and stands out', () => {
+    const stage = (over: Partial<Added>) => comes({ ...dish, reheatedBefore: true, ...over }).stage;
+    expect(stage({ place: 'counter' })).toBe('serving');
+    expect(stage({})).toBe('stored');
+    expect(stage({ place: 'counter', came: 'cold' })).toBe('stored');
+    expect(stage({ place: 'counter', reheatedBefore: undefined })).toBe('stored');
+  });
+
+  it('begins to cool as it came, and what was made from things at room temperature as it was made', () => {
+    expect(comes({ ...dish, outSince: hours(-1) }).chill).toMatchObject({ startedAt: hours(-1) });
+    expect(comes({ ...dish, came: 'cold' }).chill).toBeNull();
+    expect(comes({ ...cooked, place: 'refrigerator', since: START }).chill).toBeNull();
+    expect(comes({ ...cooked, fromRoom: true, since: hours(-1) }).chill).toMatchObject({
+      startedAt: hours(-1),
+    });
+    expect(comes({ fromRoom: true, since: hours(-1) }).chill).toBeNull();
+  });
+
+  describe('of which somebody remembers since when it was out', () => {
+    const remembered = (over: Partial<Added>, since = hours(-2)) =>
+      withOutSince(comes({ ...dish, ...over }), since);
+
+    it('was out from then to its coming, hot or cold as it came', () => {
+      const side = (over: Partial<Added>) => remembered(over).exposures[0]?.side;
+      expect(remembered({})).toMatchObject({
+        outUnknown: false,
+        exposures: [{ from: hours(-2), to: START }],
+      });
+      expect(side({})).toBe('hot');
+      expect(side({ came: 'cold' })).toBe('cold');
+      expect(withOutSince({ ...comes(dish), heatFirst: false }, hours(-2)).exposures[0]?.side).toBe('hot');
+      expect(withOutSince({ ...comes(dish), chill: null }, hours(-2)).exposures[0]?.side).toBe('hot');
+    });
+
+    it('was not out at all where it was then that it came', () => {
+      expect(remembered({}, START).exposures).toEqual([]);
+      expect(remembered({}, hours(1)).exposures).toEqual([]);
+    });
+  });
 });

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { formIds } from '../foods/schema';
+import { formIds } from '../foods/categories';
 import { isKnownFood, keepsInCupboard } from '../foods/catalogue';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
-import { schools } from '../guidance/schema';
+import { schools } from '../guidance/schools';
 import { coolingPlanSchema } from './coolingPlan';
 import { probePlaces } from './probing';
 

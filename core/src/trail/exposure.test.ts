@@ -217,3 +217,64 @@ describe('the crossing of a limit', () => {
     expect(crossing(at(START, 150), at(hours(1), 145), fahrenheit(140), 2 * HOUR_MS)).toBe(hours(1));
   });
 });
+
+describe('stretches in any order', () => {
+  const first = stretch(START, minutes(30));
+  const inside = stretch(minutes(10), minutes(20));
+  const over = stretch(minutes(25), minutes(50));
+  it('count each minute once', () => {
+    for (const exposures of [
+      [first, inside, over],
+      [over, inside, first],
+      [inside, over, first],
+      [over, first, inside],
+    ])
+      expect(bandTime(exposures, 'cooked', hours(2)).allMs).toBe(50 * MINUTE_MS);
+  });
+
+  it('and by the greater factor where they overlap', () => {
+    const warm = stretch(minutes(20), minutes(40), { factor: 2 });
+    for (const exposures of [
+      [first, warm],
+      [warm, first],
+    ])
+      expect(bandTime(exposures, 'cooked', hours(2)).allMs).toBe(60 * MINUTE_MS);
+  });
+});
+
+describe('when a clock runs out', () => {
+  it('is to the minute at the end of a stretch, and goes on with the next one', () => {
+    const two = [stretch(START, minutes(30)), stretch(hours(2), null)];
+    expect(bandEndsAt(two, 'cooked', 30 * MINUTE_MS)).toBe(minutes(30));
+    expect(bandEndsAt(two, 'cooked', 30 * MINUTE_MS + 1)).toBe(hours(2) + 1);
+  });
+
+  it('is no matter of another ledger that runs', () => {
+    const exposures = [stretch(START, minutes(30)), stretch(START, null, { ledger: 'raw' })];
+    expect(bandEndsAt(exposures, 'cooked', 10 * MINUTE_MS)).toBeNull();
+    expect(bandEndsAt(exposures, 'raw', 10 * MINUTE_MS)).toBe(minutes(10));
+    expect(knownPast(exposures, 'cooked', HOUR_MS)).toBeNull();
+    expect(knownPast(exposures, 'raw', HOUR_MS)).toBe(hours(1));
+  });
+});
+
+describe('what ends a stretch', () => {
+  const ends = (over: Partial<Exposure>, ending: 'chilled' | 'settled' | 'used') =>
+    closeExposure([stretch(START, null, over)], hours(1), ending)[0]!.to;
+  it.each([
+    ['any', {}, { chilled: true, settled: true, used: true }],
+    ['one too late to chill', { runsOn: true }, { chilled: false, settled: false, used: true }],
+    ['one read warm in the cold', { readWarm: true }, { chilled: false, settled: true, used: true }],
+  ] as const)('%s', (_name, over, ended) => {
+    for (const ending of ['chilled', 'settled', 'used'] as const)
+      expect(ends(over, ending)).toBe(ended[ending] ? hours(1) : null);
+  });
+
+  it('ends what was to end later, and leaves what has ended', () => {
+    const to = (end: number) => closeExposure([stretch(START, end)], hours(1), 'chilled')[0]!.to;
+    expect([to(minutes(30)), to(hours(1)), to(hours(2))]).toEqual([minutes(30), hours(1), hours(1)]);
+    const later = closeExposure([stretch(hours(2), null)], hours(1), 'chilled');
+    expect(later[0]).toMatchObject({ from: hours(2), to: hours(2) });
+    expect(closeExposure([stretch(hours(2), null, { bag: true })], hours(1), 'chilled')).toEqual([]);
+  });
+});

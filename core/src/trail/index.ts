@@ -1,30 +1,69 @@
-export * from './events';
-export * from './coolingPlan';
-export * from './state';
-export * from './fold';
-export * from './settling';
-export * from './pastTimes';
-export * from './probing';
-export * from './probeWords';
-export * from './cookStanding';
+export {
+  eventSchema,
+  type EventType,
+  type FoodEvent,
+  type Payload,
+  payloads,
+  type Place,
+  type Shelf,
+  shelves,
+  temperatureSchema,
+} from './events';
+export { coolingPlanSchema } from './coolingPlan';
+export type { FoodState, ThawState } from './state';
+export {
+  BrokenTrail,
+  FOLD_VERSION,
+  foldEvent,
+  foldTrail,
+  followsOn,
+  guidanceOf,
+  type Histories,
+  referredTo,
+  rulesOfFood,
+  wholeHistory,
+} from './fold';
+export { asCorrected, isBeginning, settle, whyRefused } from './settling';
+export { latestPast } from './pastTimes';
+export { isStuffed, placesOf, type PlaceStanding, type ProbePlace, probePlaces } from './probing';
+export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';
+export { cookStanding, type CookStanding } from './cookStanding';
 export { dividedFrom } from './beginning';
-export * from './judge';
-export * from './lately';
-export * from './ruling';
-export * from './exposure';
-export * from './chill';
-export * from './chillAgain';
+export { judge, type JudgeContext, zonesOf } from './judge';
+export { judgeLately } from './lately';
+export {
+  type ActionKind,
+  type Deadline,
+  type Reason,
+  type Ruling,
+  severity,
+  type Verdict,
+  VERDICT_WORDS,
+  verdicts,
+} from './ruling';
+export { bandEndsAt, bandTime, type Exposure, runningExposure } from './exposure';
+export { marksAt } from './chill';
+export { chillLimit } from './chillAgain';
 export { goalOf, needsOf } from './cookReadings';
-export * from './foodRules';
-export * from './thawing';
-export * from './sketch';
-export * from './eatNext';
-export * from './storeAir';
+export {
+  afterThawOf,
+  bandLimit,
+  isHeated,
+  kindsOf,
+  mindsTheBand,
+  reheatTargetOf,
+  storageOf,
+  targetOf,
+} from './foodRules';
+export { usedBeforeFreezing, waterDueAt } from './thawing';
+export { type Sketch, sketchTrail } from './sketch';
+export { byEatNext } from './eatNext';
+export { isStoreRight } from './storeAir';
 export { uncontrolled } from './air';
-export * from './anothers';
+export { canBeAnothers, likeliestFirst } from './anothers';
 export { mayFreeze } from './freezing';
 export { inTheCold } from './placing';
 export { powerOffIn } from './power';
 export { endOf, lifeAfterThaw, livesOf, printedEnd } from './life';
 export { throughTime } from './throughTime';
-export * from './eventWords';
+export { eventWords, placeWords, SHELF_WORDS } from './eventWords';

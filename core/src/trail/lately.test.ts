@@ -51,4 +51,45 @@ describe('a ruling asked for again within the minute', () => {
         },
       ),
     ));
+
+  describe('that speaks of a moment in the middle of one', () => {
+    const from = START + 20_123;
+    const out = stateOf([leftovers(from, 'lentil-soup', from), moved(from + 3_600_000, 'counter')]);
+    const edge = judge(out, at(from + 3_700_000))!.until!;
+    const asked = (...moments: number[]) => {
+      const state = { ...out };
+      return moments.map((moment) => judgeLately(state, at(moment))!);
+    };
+
+    it('is made anew once the moment is past, and not before', () => {
+      expect(edge % 60_000).toBe(20_123);
+      const [first, still, past] = asked(edge - 9_000, edge, edge + 1);
+      expect(still).toBe(first);
+      expect(past).not.toBe(first);
+      expect(past).toEqual(judge(out, at(edge + 1)));
+      expect(past!.verdict).not.toBe(first!.verdict);
+    });
+
+    it('is made anew after it was asked for at the very moment', () => {
+      const [first, past] = asked(edge, edge + 1);
+      expect(past).not.toBe(first);
+      expect(past!.verdict).not.toBe(first!.verdict);
+    });
+
+    it('stands for the rest of the minute once the moment is past', () => {
+      const [past, later] = asked(edge + 1, edge + 9_000);
+      expect(later).toBe(past);
+    });
+
+    it('is made anew for an earlier moment of the same minute', () => {
+      const [later, same, earlier] = asked(edge - 5_000, edge - 5_000, edge - 9_000);
+      expect(same).toBe(later);
+      expect(earlier).not.toBe(later);
+    });
+
+    it('is nothing for what is gone, asked for twice', () => {
+      const gone = { ...out, place: 'gone' as const };
+      expect([judgeLately(gone, at(edge)), judgeLately(gone, at(edge))]).toEqual([null, null]);
+    });
+  });
 });

@@ -1,7 +1,16 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, minutes, START, stateOf } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
-import { endOf, livesOf, withCountsClosed, withDate, type CountedDays } from './life';
+import {
+  endOf,
+  lifeAfterThaw,
+  livesOf,
+  printedEnd,
+  withCountsClosed,
+  withDate,
+  withDaysUsed,
+  type CountedDays,
+} from './life';
 import { pausedMs } from './pauses';
 
 const home = rulesOf('home');
@@ -12,6 +21,15 @@ const count = (over: Partial<CountedDays> = {}): CountedDays => ({
   pauses: [],
   ...over,
 });
+const chicken = {
+  foodKey: 'chicken-thighs',
+  name: 'Thighs',
+  massKg: 1,
+  form: 'pieces',
+  since: START,
+} as const;
+const soup = stateOf([leftovers(START)]);
+const raw = stateOf([happened(START, 'added', { ...chicken, condition: 'fresh', place: 'refrigerator' })]);
 const week = { lowMs: 7 * DAY_MS, highMs: 7 * DAY_MS, calendarDays: 7 };
 const endOfDay = (day: number) => Date.UTC(2026, 5, day, 23, 59, 59);
 
@@ -95,8 +113,6 @@ describe('the counts that rule on a food', () => {
 });
 
 describe('a count that is closed', () => {
-  const soup = stateOf([leftovers(START)]);
-
   it('is remembered with when and by which rule', () =>
     expect(withCountsClosed(soup, days(2), home).closedCounts).toMatchObject([
       { at: days(2), startedAt: START, ruleId: 'home.storage.soupsStews.refrigerator' },
@@ -116,5 +132,96 @@ describe('a count that is closed', () => {
       closedCounts: [{ startedAt: minutes(5) }],
     });
     expect(withDate(soup, minutes(5)).daysFrom).toBe(minutes(5));
+  });
+});
+
+describe('a printed use-by', () => {
+  const printed = { kind: 'useBy', at: days(3) } as const;
+  const by = (over: object) => ({ ...soup, printed, ...over });
+
+  it('ends with its day, and later by the time in the freezer since the food came', () => {
+    const pause = (from: number) => ({ from, to: from + DAY_MS });
+    expect(printedEnd(by({}))).toBe(days(3));
+    expect(printedEnd(by({ pauses: [pause(hours(1))] }))).toBe(days(4));
+    expect(printedEnd(by({ pauses: [pause(START)] }))).toBe(days(4));
+    // What it lay frozen before it came, the maker has counted.
+    expect(printedEnd(by({ pauses: [pause(START - 1)] }))).toBe(days(3));
+    expect(printedEnd(by({ printed: { kind: 'bestBefore', at: days(3) } }))).toBeNull();
+    expect(printedEnd(by({ printed: null }))).toBeNull();
+  });
+
+  it('is a fault of what is closed after it, and not at its very end', () => {
+    const faults = (at: number) => withCountsClosed(by({}), at, home).faults.length;
+    expect([faults(days(3)), faults(days(3) + 1)]).toEqual([0, 1]);
+    expect(withCountsClosed(soup, days(9), home).faults).toEqual([]);
+  });
+
+  it('holds alone while the pack is closed: no days run', () =>
+    expect(livesOf(by({ unopened: true }), home)).toEqual([]));
+});
+
+describe('a food with others in it', () => {
+  it('keeps by its own days and by those of what is cooked in it', () => {
+    const lives = livesOf({ ...raw, withCooked: true }, home).map(({ rule }) => rule.id);
+    expect(lives).toEqual(['home.storage.poultryParts.refrigerator', 'home.storage.cookedMeat.refrigerator']);
+    expect(livesOf(raw, home)).toHaveLength(1);
+  });
+
+  it('keeps by the count of what came fresh beside that of what was thawed', () => {
+    const thawed = stateOf([
+      happened(START, 'added', { ...chicken, condition: 'frozen', place: 'freezer' }),
+      happened(hours(1), 'thawStarted', { method: 'refrigerator' }),
+      happened(hours(20), 'thawed'),
+    ]);
+    expect(livesOf(thawed, home)).toHaveLength(1);
+    expect(livesOf({ ...thawed, partFresh: true }, home)).toHaveLength(2);
+  });
+});
+
+describe('days used before a food is frozen again', () => {
+  it('are those since it was thawed, of raw food alone, and out of the freezer', () => {
+    expect(withDaysUsed(raw, days(1), home)).toBe(raw);
+    const thawed = stateOf([
+      happened(START, 'added', { ...chicken, condition: 'thawed', place: 'refrigerator' }),
+    ]);
+    expect(withDaysUsed(thawed, days(1), home).thaw).toMatchObject({ usedMs: DAY_MS, thawedAt: null });
+    for (const other of [
+      { ...thawed, cooked: true },
+      { ...thawed, frozenSince: START },
+      { ...thawed, thaw: null },
+    ])
+      expect(withDaysUsed(other, days(1), home)).toBe(other);
+  });
+
+  it('leave nothing undefined in a count that is no count of calendar days', () => {
+    const life = lifeAfterThaw(raw, { usedMs: 0 }, home);
+    expect(Object.values(life)).not.toContain(undefined);
+    expect('calendarDays' in livesOf(raw, home)[0]!).toBe(false);
+  });
+});
+
+describe('a date that is told late', () => {
+  const before = (daysFrom: number | null) => ({ ...unheated, daysFrom });
+  const unheated = { through: false, cooked: true, cooledAt: null, daysFrom: null as number | null };
+
+  it('is that of the food before it was put on the heat, where that had none', () => {
+    const heated = stateOf([leftovers(null), happened(hours(1), 'cookingStarted')]);
+    const cookOf = (state: typeof heated) => withDate(state, minutes(5)).cook;
+    const withBefore = (daysFrom: number | null) =>
+      ({ ...heated, cook: { ...heated.cook!, before: before(daysFrom) } }) as unknown as typeof heated;
+    expect(cookOf(withBefore(null))!.before).toEqual(before(minutes(5)));
+    expect(cookOf(withBefore(START))!.before).toEqual(before(START));
+    expect(cookOf({ ...heated, cook: { ...heated.cook!, before: null } })!.before).toBeNull();
+    expect(withDate(soup, minutes(5)).cook).toBeNull();
+  });
+
+  it('does not take the place of one that stands, unless a closed count asks for it', () => {
+    const dated = { ...soup, closedCounts: [], daysFrom: days(1) };
+    expect(withDate(dated, minutes(5)).daysFrom).toBe(minutes(5));
+    const closed = { ...withCountsClosed(soup, days(1), home), daysFrom: days(1) };
+    expect(withDate(closed, minutes(5))).toMatchObject({
+      daysFrom: minutes(5),
+      closedCounts: [{ startedAt: START }],
+    });
   });
 });

@@ -1,6 +1,5 @@
-import { DateTime } from 'luxon';
 import type { DurationRange, Rule, RuleSet } from '../guidance';
-import { daysBetween } from '../time';
+import { daysBetween, endOfDay } from '../time';
 import { afterThawOf, storageOf } from './foodRules';
 import { pausedMs, type Pause } from './pauses';
 import type { FoodState } from './state';
@@ -121,7 +120,7 @@ export function endOf(count: CountedDays, zones: readonly string[]): number | nu
   const lastDays = zones.map((zone) => {
     const whole = pauses.map(({ from, to }) => Math.max(0, daysBetween(from, to, zone) - 1));
     const days = whole.reduce((sum, each) => sum + each, calendarDays - 1);
-    return DateTime.fromMillis(startedAt, { zone }).plus({ days }).endOf('day').startOf('second').toMillis();
+    return endOfDay(startedAt, days, zone);
   });
   return Math.min(elapsed, ...lastDays);
 }

@@ -196,3 +196,71 @@ describe('a probe that is left in', () => {
     expect(kept.length).toBeGreaterThanOrEqual(9);
   });
 });
+
+describe('the places of each form', () => {
+  it.each([
+    ['wholeBird', ['breast', 'thigh', 'wingJoint']],
+    ['halfBird', ['breast', 'thigh', 'wingJoint']],
+    ['fillet', ['thickest', 'edge']],
+    ['wholeFish', ['thickest']],
+    ['flatPack', ['centre']],
+    ['can', ['centre']],
+  ] as const)('%s', (form, places) => expect(placesOf(food(form))).toEqual(places));
+
+  it('have a stuffing where any part of the food comes with one', () => {
+    expect(isStuffed(food('wholeBird', { parts: ['turkey-stuffed'] }))).toBe(true);
+    expect(isStuffed(food('wholeBird', { parts: ['chicken-thighs'] }))).toBe(false);
+  });
+});
+
+describe('a reading that says the same again', () => {
+  const done = target([165, 0]);
+  const kept = (goal: ReturnType<typeof target>, ...readings: ProbeReading[]) =>
+    readings
+      .reduce<readonly ProbeReading[]>((sofar, next) => withReading(sofar, next, goal), [])
+      .map(({ at }) => at);
+  const S = SECOND_MS;
+
+  it('takes the place of the one before it, of its own place alone', () => {
+    expect(kept(done, reading(0, 170), reading(10 * S, 170), reading(20 * S, 170))).toEqual([0, 20 * S]);
+    expect(
+      kept(done, reading(0, 170), reading(10 * S, 170), reading(20 * S, 170, 'edge'), reading(30 * S, 170)),
+    ).toEqual([0, 20 * S, 30 * S]);
+    const long = [
+      reading(0, 170),
+      reading(100 * S, 170, 'edge'),
+      reading(110 * S, 170),
+      reading(120 * S, 170),
+    ];
+    expect(kept(done, ...long)).toEqual([0, 100 * S, 110 * S, 120 * S]);
+  });
+
+  it('within a minute, to the millisecond, or the shortest time a temperature is held', () => {
+    const held = target([150, 30 * S], [145, 90 * S]);
+    const three = (last: number) => [reading(0, 170), reading(10 * S, 170), reading(last, 170)];
+    expect(kept(done, ...three(60 * S))).toEqual([0, 60 * S]);
+    expect(kept(done, ...three(60 * S + 1))).toHaveLength(3);
+    expect(kept(held, ...three(30 * S))).toEqual([0, 30 * S]);
+    expect(kept(held, ...three(40 * S))).toHaveLength(3);
+    // What is reached in no time has no shortest time of its own.
+    expect(kept(target([165, 0], [150, 40 * S]), ...three(40 * S))).toEqual([0, 40 * S]);
+  });
+
+  it('only where the first and the last of the row say the same of every temperature', () => {
+    const two = target([165, 0], [150, 112 * S]);
+    expect(kept(done, reading(0, 140), reading(10 * S, 170), reading(20 * S, 171))).toHaveLength(3);
+    expect(kept(done, reading(0, 170), reading(10 * S, 140), reading(20 * S, 171))).toHaveLength(3);
+    expect(kept(two, reading(0, 155), reading(10 * S, 155), reading(20 * S, 170))).toHaveLength(3);
+    expect(kept(two, reading(0, 155), reading(10 * S, 155), reading(20 * S, 158))).toHaveLength(2);
+  });
+
+  it('only on one stay on the heat, and where none was watched', () => {
+    const later = { onHeatSince: 5 };
+    const watched = { watchedMs: 15 * S };
+    const at = (n: number, over: Partial<ProbeReading> = {}) => reading(n * S, 170, 'thickest', over);
+    expect(kept(done, at(0), at(10), at(20, later))).toHaveLength(3);
+    expect(kept(done, at(0), at(10), at(20, watched))).toHaveLength(3);
+    expect(kept(done, at(0, watched), at(10), at(20))).toHaveLength(3);
+    expect(kept(done, at(0), at(10, watched), at(20))).toHaveLength(3);
+  });
+});

@@ -1,5 +1,5 @@
 import { happened, hours, minutes, moved, raw, START, stateOf, verdict } from '../testing/story';
-import { latestPast, settle, whyRefused, type FoodEvent } from '.';
+import { asCorrected, latestPast, settle, whyRefused, type FoodEvent } from '.';
 
 const came = raw({ place: 'counter' });
 const away = moved(hours(3), 'refrigerator');
@@ -150,5 +150,51 @@ describe('the same id twice', () => {
   it('the first of two beginnings begins', () => {
     const second = raw({ place: 'refrigerator' }, START + 5);
     expect(settle([second, came])[0]).toEqual(came);
+  });
+});
+
+describe('how events read by what was said of them since', () => {
+  const read = happened(hours(1), 'reading', { temperature: { value: 61, unit: 'C' } });
+  const says = (payload: object) =>
+    happened(hours(5), 'corrected', { eventId: read.id, ...payload }) as FoodEvent<'corrected'>;
+
+  it('is as they were entered, where nobody said anything of them', () => {
+    expect(asCorrected([])(read)).toBe(read);
+    expect(asCorrected([corrected(away, hours(4))])(read)).toBe(read);
+  });
+
+  it('is at another time, otherwise, or not at all', () => {
+    const temperature = { value: 16, unit: 'C' } as const;
+    expect(asCorrected([says({ at: hours(2) })])(read)).toEqual({ ...read, at: hours(2) });
+    expect(asCorrected([says({ instead: { temperature } })])(read)).toEqual({
+      ...read,
+      payload: { temperature },
+    });
+    expect(asCorrected([says({ withdrawn: true })])(read)).toBeNull();
+    // Words no reading can have are none.
+    expect(asCorrected([says({ instead: { place: 'moon' } })])(read)).toEqual(read);
+  });
+});
+
+describe('what happened at one moment', () => {
+  it('stands in the order in which it was made, however it arrives', () => {
+    const [one, two, three] = [
+      moved(hours(1), 'counter'),
+      moved(hours(1), 'car'),
+      moved(hours(1), 'freezer'),
+    ];
+    const ids = [came, one, two, three].map(({ id }) => id);
+    expect(settle([three, one, came, two]).map(({ id }) => id)).toEqual(ids);
+    expect(settle([two, three, one]).map(({ id }) => id)).toEqual(ids.slice(1));
+  });
+
+  it('begins with what began first, where two say that they did', () => {
+    const again = raw({ place: 'counter' }, hours(1));
+    const late = happened(hours(5), 'corrected', { eventId: came.id, at: hours(2) });
+    for (const events of [
+      [came, again, late],
+      [again, came, late],
+    ])
+      expect(settle(events)[0]!.at).toBe(START);
   });
 });

@@ -1,6 +1,5 @@
-import { DateTime } from 'luxon';
 import { describeValue } from '../../guidance';
-import { moment } from '../../time';
+import { moment, monthName, monthsLater } from '../../time';
 import { storageOf } from '../foodRules';
 import type { Check } from '../judge';
 
@@ -10,8 +9,8 @@ export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
   const storage = storageOf(state, rules);
   const rule = storage?.freezer ?? rules.storage.butter.freezer;
   const range = storage ? rule.value.range : null;
-  const best = range && DateTime.fromMillis(state.frozenSince, { zone }).plus({ months: range.high });
-  const past = best !== null && now > best.toMillis();
+  const best = range && monthsLater(state.frozenSince, range.high, zone);
+  const past = best !== null && now > best;
   const unknown = (state.cooked || state.withCooked) && state.daysFrom === null && storage !== null;
   // Nobody could say in all the time it would have kept: then nobody can (guidance §11.27).
   if (unknown && now > state.cameAt + storage.refrigerator.value.highMs) {
@@ -38,7 +37,7 @@ export const freezerCheck: Check = (state, { now, zone, units, rules }) => {
       headline: unknown
         ? 'Cannot tell: when was it cooked?'
         : best
-          ? `Keeps frozen. Best ${past ? 'was' : 'by'} ${best.toFormat('LLLL yyyy')}.`
+          ? `Keeps frozen. Best ${past ? 'was' : 'by'} ${monthName(best, zone)}.`
           : 'Keeps frozen, but the texture suffers.',
       because: unknown
         ? 'If nobody knows, throw it away.'

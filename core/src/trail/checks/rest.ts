@@ -1,4 +1,4 @@
-import { clockOf } from '../../time';
+import { clockWords } from '../../time';
 import { formatDuration } from '../../units';
 import { targetOf } from '../foodRules';
 import type { Check } from '../judge';
@@ -18,13 +18,13 @@ export const restCheck: Check = (state, { now, zone, rules }) => {
     {
       verdict: 'actBy',
       until,
-      headline: `Let it ${byMicrowave ? 'stand, covered,' : 'rest'} until ${clockOf(until, zone)}.`,
+      headline: `Let it ${byMicrowave ? 'stand, covered,' : 'rest'} until ${clockWords(until, zone)}.`,
       because: `The ${formatDuration(restMs)} are part of the cooking.`,
       action: { kind: 'none', label: '' },
       reason: {
         label: `Rest ${formatDuration(restMs)}`,
         value: `${formatDuration(until - now)} left`,
-        detail: `Off the heat at ${clockOf(cook.offHeatAt, zone)}`,
+        detail: `Off the heat at ${clockWords(cook.offHeatAt, zone)}`,
         ruleId: rule.id,
       },
     },

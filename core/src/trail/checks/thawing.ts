@@ -1,4 +1,4 @@
-import { clockOf, moment } from '../../time';
+import { clockWords, moment } from '../../time';
 import { formatCeiling, formatDuration, formatTemperature } from '../../units';
 import { mindsTheBand } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../judge';
@@ -25,7 +25,7 @@ export const thawingCheck: Check = (state, { now, zone, units, rules }) => {
         reason: {
           label: cookAtOnce.title,
           value: `${formatDuration(until - now)} left`,
-          detail: `In the microwave since ${clockOf(thaw.startedAt, zone)}`,
+          detail: `In the microwave since ${clockWords(thaw.startedAt, zone)}`,
           ruleId: cookAtOnce.id,
         },
       },
@@ -82,7 +82,7 @@ function inWater(state: FoodState, thaw: ThawState, context: Context): Finding {
 function noMethod(fault: WaterFault, thaw: ThawState, { zone, units, rules }: Context): Finding {
   const { waterRunning, waterTemperature, waterMost } = rules.thawing;
   const cold = formatCeiling(waterTemperature.value.at, units);
-  const since = `In water since ${clockOf(thaw.startedAt, zone)}`;
+  const since = `In water since ${clockWords(thaw.startedAt, zone)}`;
   const said = {
     still: {
       rule: waterRunning,
@@ -124,13 +124,13 @@ function goodWater(state: FoodState, thaw: ThawState, { now, zone, rules }: Cont
     return {
       verdict: 'actBy',
       until,
-      headline: `Out of the water by ${clockOf(until, zone)}.`,
+      headline: `Out of the water by ${clockWords(until, zone)}.`,
       because: 'Running water wants no changes, and somebody there.',
       action: { kind: 'none', label: '' },
       reason: {
         label: `${waterMost.title} ${formatDuration(waterMost.value.ms)}`,
         value: `${formatDuration(until - now)} left`,
-        detail: `In it since ${clockOf(thaw.startedAt, zone)}`,
+        detail: `In it since ${clockWords(thaw.startedAt, zone)}`,
         ruleId: waterMost.id,
       },
     };
@@ -139,7 +139,7 @@ function goodWater(state: FoodState, thaw: ThawState, { now, zone, rules }: Cont
   return {
     verdict: 'actBy',
     until: dueAt,
-    headline: left >= 0 ? `Change the water by ${clockOf(dueAt, zone)}.` : 'Change the water now.',
+    headline: left >= 0 ? `Change the water by ${clockWords(dueAt, zone)}.` : 'Change the water now.',
     because:
       left >= 0
         ? 'Cold water warms up as it thaws the food.'
@@ -148,7 +148,7 @@ function goodWater(state: FoodState, thaw: ThawState, { now, zone, rules }: Cont
     reason: {
       label: `Change the water every ${formatDuration(waterChange.value.ms)}`,
       value: left >= 0 ? `${formatDuration(left)} left` : `${formatDuration(left)} late`,
-      detail: `Last changed at ${clockOf(thaw.lastChangeAt, zone)}`,
+      detail: `Last changed at ${clockWords(thaw.lastChangeAt, zone)}`,
       ruleId: waterChange.id,
     },
   };
