@@ -1,4 +1,32 @@
-export * from './household';
-export * from './foods';
-export * from './stores';
-export * from './problem';
+export {
+  clockMoveSchema,
+  DEFAULT_SETTINGS,
+  type Household,
+  householdSchema,
+  MOST_FORMER_ZONES,
+  MOST_OFF_K,
+  type Settings,
+  type SettingsPatch,
+  settingsPatchSchema,
+} from './household';
+export {
+  type FoodList,
+  type FoodTrail,
+  type Log,
+  type LogEntry,
+  MOST_EVENTS,
+  type Recorded,
+  recordEventsSchema,
+  type StoredFood,
+} from './foods';
+export {
+  powerBackSchema,
+  type PowerCut,
+  powerCutSchema,
+  type StoreId,
+  type StoreReading,
+  storeReadingSchema,
+  type StoreRecord,
+} from './stores';
+export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';
+export { type FirstPage, TOLD_IN_PAGE } from './firstPage';

@@ -1,7 +1,10 @@
-/**
- * Is this still all right? A food nobody logged, ruled on by three answers. It knows foods and trails and nothing of screens; what
- * is asked is kept by nobody unless somebody wants it.
- */
-export * from './answers';
-export * from './history';
-export * from './ruleOn';
+export {
+  type Answers,
+  type AskedCondition,
+  conditionsOf,
+  daysAgo,
+  type Whereabouts,
+  whereOf,
+} from './answers';
+export { historyOf } from './history';
+export { ruleOn } from './ruleOn';

@@ -1,4 +1,4 @@
-import type { FormId } from './schema';
+import type { FormId } from './categories';
 
 /** More than any household oven takes; above it a slip of the keyboard is likelier than a feast. */
 export const HEAVIEST_KG = 30;

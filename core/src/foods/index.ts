@@ -1,7 +1,23 @@
-export * from './schema';
-export * from './catalogue';
-export * from './forms';
-export * from './search';
+export {
+  afterThawCategories,
+  type AfterThawCategory,
+  cookingCategories,
+  type CookingCategory,
+  type FormId,
+  formIds,
+  type RiskId,
+  riskIds,
+  type RoastId,
+  roastIds,
+  shelfCategories,
+  type ShelfCategory,
+  storageCategories,
+  type StorageCategory,
+} from './categories';
+export { type Composition, compositionSchema, type Food, foodSchema } from './schema';
+export { catalogue, foodById, isCanned, isKnownFood, keepsInCupboard, UnknownFood } from './catalogue';
+export { type Form, formById, HEAVIEST_KG, LONGEST_NAME } from './forms';
+export { prepareSearch, searchFoods } from './search';
 export { says } from './kitchenWords';
-export * from './ownFood';
-export * from './readMass';
+export { type OwnFood, ownFoodSchema, searchOwnFoods } from './ownFood';
+export { readMass } from './readMass';

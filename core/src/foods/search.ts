@@ -10,7 +10,21 @@ const index = new MiniSearch<{ id: string; name: string; aliases: string }>({
   tokenize: (text) => text.split(SEPARATORS),
   processTerm: kept,
 });
-index.addAll(catalogue.map(({ id, name, aliases }) => ({ id, name, aliases: aliases.join(', ') })));
+
+/**
+ * Makes the next foods of the catalogue ready to be found. A search makes ready what is left, so this only spares the
+ * first search the wait.
+ *
+ * @param most how many foods at once
+ * @returns whether all are ready
+ */
+export function prepareSearch(most = Infinity): boolean {
+  for (const food of catalogue.slice(calls.size, calls.size + most)) {
+    index.add({ id: food.id, name: food.name, aliases: food.aliases.join(', ') });
+    calls.set(food.id, callsOf(food));
+  }
+  return calls.size === catalogue.length;
+}
 
 /** How much better a food fits that is bought raw, where nobody says that it is cooked; or cooked, where somebody does. */
 const AS_USUAL = 1.6;
@@ -30,6 +44,7 @@ export function searchFoods(text: string): readonly Food[] {
   if (wanted === '') return catalogue;
   const known = found.get(wanted);
   if (known) return known;
+  prepareSearch();
   if (found.size >= MOST_KEPT) found.clear();
   const foods = likeliest(wanted);
   found.set(wanted, foods);
@@ -79,24 +94,29 @@ function calledSo({ id }: Food, { words, kinds, cooked }: Asked): number {
 
 const inAnyOrder = (words: readonly string[]): string => [...words].sort().join(' ');
 
-/** What each food is called, in the words the index keeps. */
-const calls = new Map(
-  catalogue.map(({ id, name, aliases }) => {
-    const { words, cooked } = asked(name);
-    // Whoever means a stuffed one says so.
-    const stem = words.includes('stuffed') ? name : name.split(',')[0]!;
-    return [
-      id,
-      {
-        name: inAnyOrder(words),
-        aliases: aliases.map((alias) => inAnyOrder(asked(alias).words)),
-        stem: inAnyOrder(asked(stem).words),
-        isCooked: cooked,
-        spoken: new Set([name, ...aliases].flatMap((each) => asked(each).words)),
-      },
-    ];
-  }),
-);
+/** What a food is called, in the words the index keeps. */
+interface Calls {
+  readonly name: string;
+  readonly aliases: readonly string[];
+  readonly stem: string;
+  readonly isCooked: boolean;
+  readonly spoken: ReadonlySet<string>;
+}
+
+const calls = new Map<string, Calls>();
+
+function callsOf({ name, aliases }: Food): Calls {
+  const { words, cooked } = asked(name);
+  // Whoever means a stuffed one says so.
+  const stem = words.includes('stuffed') ? name : name.split(',')[0]!;
+  return {
+    name: inAnyOrder(words),
+    aliases: aliases.map((alias) => inAnyOrder(asked(alias).words)),
+    stem: inAnyOrder(asked(stem).words),
+    isCooked: cooked,
+    spoken: new Set([name, ...aliases].flatMap((each) => asked(each).words)),
+  };
+}
 
 /** Bought raw, to be cooked. */
 const isRaw = ({ cooking, rawStorage, keepsWarm }: Food): boolean =>

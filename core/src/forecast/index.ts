@@ -1,9 +1,52 @@
-export * from './assumptions';
-export * from './geometry';
-export * from './tweaks';
-export * from './thaw';
-export * from './containers';
-export * from './cooling';
-export * from './coolingVerdict';
-export * from './roast';
-export * from './trial';
+export {
+  type Assumption,
+  proportionsSpread,
+  type Surroundings,
+  THAW_SURROUNDINGS,
+  TOLERANCE,
+  WRAP,
+} from './assumptions';
+export { bodyOf, thickestPart, usualThickness } from './geometry';
+export { madeOf, timesH, type Tweaks, withTweaks } from './tweaks';
+export {
+  thawAssumptions,
+  thawBand,
+  type ThawBand,
+  thawedAtC,
+  type ThawInput,
+  thawLeft,
+  type ThawPlace,
+} from './thaw';
+export {
+  type Container,
+  containerById,
+  containers,
+  depthIn,
+  DoesNotFit,
+  fewestOf,
+  filled,
+} from './containers';
+export {
+  coolAt,
+  COOLING_S,
+  coolingBand,
+  type CoolingBand,
+  type CoolingInput,
+  type CoolingPlace,
+  fitTo,
+  isThin,
+  neighbourOf,
+  ROOM_C,
+  type Stay,
+  USUAL_NEIGHBOURS,
+} from './cooling';
+export {
+  cheapestChange,
+  type CoolingChange,
+  coolingVerdict,
+  type CoolingVerdict,
+  type MarkForecast,
+  type Passing,
+} from './coolingVerdict';
+export { type CoreReading, roastForecast, type RoastForecast, type RoastInput } from './roast';
+export { runTrial, type Trial, type TrialPlace, trialPlaces, usualH } from './trial';

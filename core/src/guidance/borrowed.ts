@@ -1,6 +1,7 @@
 import { homeDraft } from './home';
 import { mapRules, ruleAt } from './tree';
-import type { Draft, RuleSet, School } from './schema';
+import type { School } from './schools';
+import type { Draft, RuleSet } from './schema';
 
 /** What a school says itself: any part of the tree. A rule's title stands once, in the home chart. */
 export type OwnWords<Node> = Node extends { value: unknown; source: unknown }

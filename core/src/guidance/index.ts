@@ -1,12 +1,23 @@
-export * from './schema';
-export * from './sources';
-export * from './lookup';
-export * from './describe';
-export * from './thawTime';
-export * from './coolingTime';
-export * from './guidance';
-export * from './stricter';
-export * from './offers';
+export { type RuleSetId, ruleSetIds, type School, schools } from './schools';
+export {
+  type CookTarget,
+  type CoolingMark,
+  type DurationRange,
+  type RoastTable,
+  type Rule,
+  type RuleSet,
+  ruleSetSchema,
+  type RuleValue,
+} from './schema';
+export { type SourceId, sources } from './sources';
+export { listRules, ruleById, ruleIn, rulesOf, UnknownRule } from './lookup';
+export { describeValue, RISK_WORDS } from './describe';
+export { type Span, thawTime, waterRule, widened } from './thawTime';
+export { coolingMs } from './coolingTime';
+export { type Guidance, type GuidanceChoice, guidanceSchema, PLAIN_GUIDANCE } from './guidance';
+export { rulesFor } from './rulesFor';
+export { stricter } from './stricter';
+export { offersFor } from './offers';
 export { ruleAt } from './tree';
 export { homeRules } from './home';
 export { codeRules } from './code';

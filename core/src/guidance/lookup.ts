@@ -2,18 +2,20 @@ import { careRules } from './care';
 import { chainRules } from './chain';
 import { codeRules } from './code';
 import { homeRules } from './home';
-import type { Rule, RuleSet, RuleSetId } from './schema';
+import type { RuleSetId } from './schools';
+import type { Rule, RuleSet } from './schema';
 import { mapRules } from './tree';
 
-const sets: Record<RuleSetId, RuleSet> = {
-  home: homeRules,
-  code: codeRules,
-  chain: chainRules,
-  care: careRules,
+/** A set is called for by name, so that a household of one school need not read the others. */
+const sets: Record<RuleSetId, () => RuleSet> = {
+  home: () => homeRules,
+  code: () => codeRules,
+  chain: () => chainRules,
+  care: () => careRules,
 };
 
 /** The rule set of a school, or the strictest of all. */
-export const rulesOf = (id: RuleSetId): RuleSet => sets[id];
+export const rulesOf = (id: RuleSetId): RuleSet => sets[id]();
 
 /** All rules of a set or of a part of one, in the order they are written. */
 export function listRules(tree: object): readonly Rule[] {
@@ -52,7 +54,7 @@ export function ruleIn(set: RuleSet, id: string): Rule {
  * @throws UnknownRule
  */
 export function ruleById(id: string): Rule {
-  const set = sets[id.split('.')[0] as RuleSetId] as RuleSet | undefined;
-  if (!set) throw new UnknownRule(id);
-  return ruleIn(set, id);
+  const school = id.split('.')[0] as RuleSetId;
+  if (!Object.hasOwn(sets, school)) throw new UnknownRule(id);
+  return ruleIn(rulesOf(school), id);
 }

@@ -1,16 +1,10 @@
 import { z } from 'zod';
-import { afterThawCategories, cookingCategories, roastIds, storageCategories } from '../foods/schema';
+import { afterThawCategories, cookingCategories, roastIds, storageCategories } from '../foods/categories';
+import { ruleSetIds } from './schools';
 import { sources } from './sources';
 import * as v from './values';
 
 export type * from './values';
-
-export const schools = ['home', 'code', 'chain'] as const;
-export type School = (typeof schools)[number];
-
-/** The schools, and `care`: the strictest of them all with the additions for those who need extra care. */
-export const ruleSetIds = [...schools, 'care'] as const;
-export type RuleSetId = (typeof ruleSetIds)[number];
 
 const sourceId = z.enum(Object.keys(sources) as [keyof typeof sources]);
 

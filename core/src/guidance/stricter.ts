@@ -1,4 +1,4 @@
-import { riskIds } from '../foods/schema';
+import { riskIds } from '../foods/categories';
 import { compareTemperatures, DAY_MS, toKilograms, toMetres, type Temperature } from '../units';
 import type { CookTarget, RuleValue, ThawRate } from './schema';
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { riskIds } from '../foods/schema';
+import { riskIds } from '../foods/categories';
 
 /**
  * The few shapes a rule's value can take. Every value keeps the unit its source states, so nothing is lost by rounding,

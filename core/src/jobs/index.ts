@@ -1,1 +1,10 @@
-export * from './jobs';
+export {
+  type CoolingAnswer,
+  type CoolingAsked,
+  type JobKind,
+  type Jobs,
+  type NamedTrial,
+  runJob,
+  type Subject,
+  type ThawAnswer,
+} from './jobs';

@@ -1,4 +1,4 @@
-import { clockOf, longDay } from '../time';
+import { clockWords, longDay } from '../time';
 import { endOf, livesOf, rulesOfFood, zonesOf, type FoodState, type JudgeContext } from '../trail';
 
 /** What stands on the label of a container, a line each (guidance §6). */
@@ -14,7 +14,7 @@ export interface Label {
  * written out, since a label is read on another day.
  */
 export function labelOf(state: FoodState, context: JudgeContext): Label {
-  const written = (at: number) => `${longDay(at, context.zone)}, ${clockOf(at, context.zone)}`;
+  const written = (at: number) => `${longDay(at, context.zone)}, ${clockWords(at, context.zone)}`;
   const { name, container, cooked, daysFrom, reheats } = state;
   const portions = container
     ? `, ${container.portions} ${container.portions === 1 ? 'portion' : 'portions'}`

@@ -1,4 +1,4 @@
-export * from './history';
-export * from './lethality';
-export * from './growth';
-export * from './organisms';
+export { integrate, type TemperatureHistory } from './history';
+export { type HeatResistance, IN_MEAT, logReduction, logWords, SEVENTY_FOR_TWO } from './lethality';
+export { doublings, growthAgainst, relativeRate } from './growth';
+export { type Organism, organisms } from './organisms';

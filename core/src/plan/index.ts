@@ -1,11 +1,19 @@
-export * from './input';
-export * from './spans';
-export * from './roastingTime';
-export * from './compareMethods';
-export * from './schedule';
-export * from './stepWords';
-export * from './methodWords';
-export * from './rescue';
-export * from './agenda';
-export * from './coolingMarks';
+export { checkPlanInput, type Condition, type Method, methods, type PlanInput, PlanProblem } from './input';
+export { cookSpan, thawSpan } from './spans';
+export { roastingTime, type RoastingTime } from './roastingTime';
+export { compareMethods, type MethodPlan, type Obstacle } from './compareMethods';
+export {
+  leftOutMs,
+  ovenOf,
+  type Schedule,
+  scheduleOf,
+  type Step,
+  type StepKind,
+  stepKinds,
+} from './schedule';
+export { stepWords, type StepWords } from './stepWords';
+export { METHOD_WORDS, methodTimes, methodWindow, obstacleWords, thawGrounds } from './methodWords';
+export { type Rescue, rescueOf } from './rescue';
+export { type AgendaItem, type AgendaLine, agendaOf } from './agenda';
+export { type DueMark, nextMark } from './coolingMarks';
 export type { IcyWay } from './icyRescue';

@@ -1,7 +1,10 @@
-/**
- * Slips of the hand: figures no food or place has, and those that look like the other unit. Nothing here refuses anything; it
- * says what to ask before something is kept.
- */
-export * from './temperature';
-export * from './size';
-export * from './time';
+export {
+  convertedSlip,
+  placeSlip,
+  readingSlip,
+  type ReadPlace,
+  type TemperatureSlip,
+  written,
+} from './temperature';
+export { depthSlip, massSlip, writtenSize } from './size';
+export { cookTimeSlip, writtenTime } from './time';

@@ -1,11 +1,48 @@
-export * from './errors';
-export * from './material';
-export * from './microwave';
-export * from './shapes';
-export * from './environment';
-export * from './media';
-export * from './refrigerator';
-export * from './series';
-export * from './forecast';
+export {
+  CompositionProblem,
+  FreezingPointProblem,
+  mustBePositive,
+  SizeProblem,
+  ThermalProblem,
+} from './errors';
+export {
+  COLDEST_C,
+  enthalpyAt,
+  HOTTEST_C,
+  lookUp,
+  type Material,
+  materialOf,
+  materialOfFood,
+  temperatureAt,
+} from './material';
+export { type Microwave, microwaveThawMs, USUAL_MICROWAVE } from './microwave';
+export { type Face, faces, FACES, type Shape, volumeOf } from './shapes';
+export {
+  checkSegments,
+  EnvironmentProblem,
+  type FaceEnvironment,
+  faceOf,
+  sameThroughout,
+  type Segment,
+  throughWall,
+} from './environment';
+export { type Coefficient, media, type Medium } from './media';
+export {
+  checkRefrigerator,
+  compressorRuns,
+  type Neighbour,
+  type Refrigerator,
+  untilThermostatTurns,
+  USUAL_REFRIGERATOR,
+} from './refrigerator';
+export { crossingS, type Series, valueAt } from './series';
+export {
+  forecast,
+  ForecastCancelled,
+  type ForecastInput,
+  type Moment,
+  type OnProgress,
+  StartProblem,
+} from './forecast';
 export { evaporation, saturatedVapour } from './evaporation';
 export { conductivity, density, iceFraction, makeupOf, specificHeat } from './properties';

@@ -1,4 +1,4 @@
-import { DateTime } from 'luxon';
+import { DateTime } from './luxon';
 import { parseClockTime } from './clock';
 
 /** A stretch of time, both ends in epoch milliseconds, `from` included and `to` excluded. */

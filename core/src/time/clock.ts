@@ -1,4 +1,4 @@
-import { DateTime, IANAZone } from 'luxon';
+import { DateTime, IANAZone } from './luxon';
 import { TypedProblem } from '../units';
 
 /** A time of day on the wall, 24 hours. */
@@ -32,6 +32,21 @@ const noClock = (text: string) => new TypedProblem('A time such as 19:00.', text
  */
 export function clockOf(at: number, zone: string): string {
   return DateTime.fromMillis(at, { zone }).toFormat('HH:mm');
+}
+
+/**
+ * A time of day as it is read. In the night in autumn when an hour comes twice it says which of the two: by the old time,
+ * before the clocks went back, or by the new.
+ *
+ * @example clockWords(at, zone) // '19:40', or '02:30 old time'
+ */
+export function clockWords(at: number, zone: string): string {
+  const moments = DateTime.fromMillis(at, { zone })
+    .getPossibleOffsets()
+    .map((each) => each.toMillis());
+  const clock = clockOf(at, zone);
+  if (moments.length < 2) return clock;
+  return `${clock} ${at === Math.min(...moments) ? 'old' : 'new'} time`;
 }
 
 /**

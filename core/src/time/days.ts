@@ -1,6 +1,6 @@
-import { DateTime, Info } from 'luxon';
+import { DateTime, Info } from './luxon';
 import { TypedProblem, DAY_MS } from '../units';
-import { clockOf } from './clock';
+import { clockWords } from './clock';
 
 /** Calendar days from the day of `from` to the day of `at`, in the zone; negative for earlier days. */
 export function daysBetween(from: number, at: number, zone: string): number {
@@ -34,7 +34,7 @@ export function dayName(at: number, now: number, zone: string): string {
  * @example moment(at, now, zone) // 'Tuesday 18:50'
  */
 export function moment(at: number, now: number, zone: string): string {
-  const clock = clockOf(at, zone);
+  const clock = clockWords(at, zone);
   return daysBetween(now, at, zone) === 0 ? clock : `${dayName(at, now, zone)} ${clock}`;
 }
 
@@ -65,12 +65,24 @@ export function endOfPrintedDay(text: string, now: number, zone: string): number
   return meant.endOf('day').toMillis();
 }
 
+/** The last second of the calendar day so many days after that of `at`, as the zone counts days. */
+export const endOfDay = (at: number, daysAhead: number, zone: string): number =>
+  DateTime.fromMillis(at, { zone }).plus({ days: daysAhead }).endOf('day').startOf('second').toMillis();
+
+/** The same day and time so many calendar months later; the last day of a month that is too short for it. */
+export const monthsLater = (at: number, months: number, zone: string): number =>
+  DateTime.fromMillis(at, { zone }).plus({ months }).toMillis();
+
 /** A day as forms and files write it, such as '2026-06-15'. */
 export const isoDay = (at: number, zone: string): string =>
   DateTime.fromMillis(at, { zone }).toFormat('yyyy-MM-dd');
 
 /** The month of the year, 1 to 12. */
 export const monthOf = (at: number, zone: string): number => DateTime.fromMillis(at, { zone }).month;
+
+/** A month and its year, such as 'June 2026'. */
+export const monthName = (at: number, zone: string): string =>
+  DateTime.fromMillis(at, { zone }).toFormat('LLLL yyyy');
 
 /** Short name of a month of the year, such as 'Jun'. */
 export const shortMonth = (month: number): string => Info.months('short')[month - 1]!;

@@ -1,3 +1,16 @@
-export * from './clock';
-export * from './days';
-export * from './availability';
+export { atClock, clockOf, clockWords, isZone, lastAtClock, parseClockTime } from './clock';
+export {
+  dayName,
+  daysBetween,
+  endOfDay,
+  endOfPrintedDay,
+  isoDay,
+  longDay,
+  moment,
+  monthName,
+  monthOf,
+  monthsLater,
+  shortDay,
+  shortMonth,
+} from './days';
+export { type Availability, availableBetween, type Interval } from './availability';

@@ -1,8 +1,9 @@
-import { DateTime } from 'luxon';
+import { DateTime, Settings } from 'luxon';
 import {
   atClock,
   availableBetween,
   clockOf,
+  clockWords,
   dayName,
   daysBetween,
   isZone,
@@ -11,7 +12,9 @@ import {
   moment,
   parseClockTime,
   shortDay,
+  endOfDay,
   endOfPrintedDay,
+  monthsLater,
 } from '.';
 import { TypedProblem } from '../units';
 
@@ -141,4 +144,38 @@ describe('a printed date', () => {
   it.each(['', 'soon', '31.2.', '2026-13-01', '15'])('%j is none', (text) =>
     expect(() => endOfPrintedDay(text, december, 'UTC')).toThrow(TypedProblem),
   );
+});
+
+describe('the hour that comes twice', () => {
+  const zone = 'Europe/Lisbon';
+  const [before, after] = [Date.UTC(2026, 9, 25, 0, 30), Date.UTC(2026, 9, 25, 1, 30)];
+  it('is told apart in words, and in no other night', () => {
+    expect([clockOf(before, zone), clockOf(after, zone)]).toEqual(['01:30', '01:30']);
+    expect([clockWords(before, zone), clockWords(after, zone)]).toEqual(['01:30 old time', '01:30 new time']);
+    expect(moment(after, after, zone)).toBe('01:30 new time');
+    expect(clockWords(before - HOUR_MS, zone)).toBe('00:30');
+    expect(clockWords(after + HOUR_MS, zone)).toBe('02:30');
+    expect(clockWords(before, 'UTC')).toBe('00:30');
+    // In spring an hour is left out; none comes twice.
+    expect(clockWords(Date.UTC(2026, 2, 29, 1, 30), zone)).toBe('02:30');
+  });
+});
+
+describe('calendar arithmetic', () => {
+  it('ends a day with its last second, whatever the clocks do that night', () => {
+    const zone = 'Europe/Lisbon';
+    const before = Date.UTC(2026, 9, 24, 20);
+    expect(new Date(endOfDay(before, 1, zone)).toISOString()).toBe('2026-10-25T23:59:59.000Z');
+    expect(endOfDay(before, 0, zone)).toBe(Date.UTC(2026, 9, 24, 22, 59, 59));
+  });
+
+  it('counts months by the calendar, and to the last day of a short one', () => {
+    expect(monthsLater(Date.UTC(2026, 0, 31, 9), 1, 'UTC')).toBe(Date.UTC(2026, 1, 28, 9));
+    expect(monthsLater(Date.UTC(2026, 1, 1, 9), 6, 'Europe/Lisbon')).toBe(Date.UTC(2026, 7, 1, 8));
+  });
+
+  it('names days in Omtel’s language wherever it runs', () => {
+    expect(dayName(Date.UTC(2026, 5, 16), Date.UTC(2026, 5, 12), 'UTC')).toBe('Tuesday');
+    expect(Settings.defaultLocale).toBe('en-US');
+  });
 });

@@ -1,10 +1,44 @@
-export * from './temperature';
-export * from './mass';
-export * from './length';
-export * from './duration';
-export * from './unitSystem';
-export * from './snap';
-export * from './typed';
-export * from './parseNumber';
-export * from './capital';
-export * from './convertTyped';
+export {
+  celsius,
+  compareTemperatures,
+  degreesShort,
+  fahrenheit,
+  inUnit,
+  isAbove,
+  isAtLeast,
+  isAtMost,
+  kelvinIn,
+  type Temperature,
+  type TemperatureUnit,
+  toCelsius,
+  toFahrenheit,
+} from './temperature';
+export { fromKilograms, kilograms, type Mass, type MassUnit, pounds, toKilograms } from './mass';
+export { fromMetres, type Length, type LengthUnit, toMetres } from './length';
+export {
+  DAY_MS,
+  formatDuration,
+  formatDurationUp,
+  formatHold,
+  HOUR_MS,
+  MINUTE_MS,
+  SECOND_MS,
+} from './duration';
+export {
+  axisDegrees,
+  formatCeiling,
+  formatLength,
+  formatMass,
+  formatMostLength,
+  formatTarget,
+  formatTemperature,
+  lengthUnitOf,
+  massUnitOf,
+  type UnitSystem,
+  wholeWithin,
+} from './unitSystem';
+export { snap } from './snap';
+export { orProblem, type Problem, TypedProblem } from './typed';
+export { parseNumber } from './parseNumber';
+export { capital } from './capital';
+export { convertTyped, type TypedUnit } from './convertTyped';

@@ -3,7 +3,7 @@ import {
   storageCategories,
   type CookingCategory,
   type StorageCategory,
-} from '../../foods/schema';
+} from '../../foods/categories';
 import { celsius, DAY_MS, fahrenheit, MINUTE_MS } from '../../units';
 import type { OwnWords } from '../borrowed';
 import type { CookTarget, Draft, RuleSet } from '../schema';
