@@ -1,4 +1,4 @@
-import type { FoodList, FoodTrail, StoreId, StoreRecord } from '@omtel/core/api';
+import type { FoodList, FoodTrail, Log, StoreId, StoreRecord } from '@omtel/core/api';
 import type { FoodEvent, FoodState } from '@omtel/core/trail';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
@@ -158,4 +158,21 @@ describe('a power cut that is taken back', () => {
     expect(response.status).toBe(422);
     expect((await kitchen.ask('DELETE', `/api/stores/power-cuts/${uuid()}/end`)).status).toBe(422);
   });
+});
+
+it('what was entered of a food that never came keeps its name in the log', async () => {
+  const foodId = await soup(now - HOUR_MS);
+  const { events } = await trailOf(foodId);
+  const onShelf = event(foodId, now - HOUR_MS, 'moved', { place: 'refrigerator', shelf: 'lower' });
+  await record(onShelf);
+  const withdrawn = [...events, onShelf].map(({ id }) =>
+    event(foodId, now, 'corrected', { eventId: id, withdrawn: true }),
+  );
+  expect((await record(...withdrawn)).status).toBe(200);
+  const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
+  const told = entries.filter((entry) => entry.event.foodId === foodId);
+  expect(told.map((entry) => [entry.event.type, entry.foodName, entry.takenBack]).sort()).toEqual([
+    ['added', 'Soup', true],
+    ['moved', 'Soup', true],
+  ]);
 });

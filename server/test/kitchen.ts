@@ -17,7 +17,7 @@ export interface Kitchen {
 }
 
 /** A server with an empty database of its own, called without a port. */
-export async function openKitchen(): Promise<Kitchen> {
+export async function openKitchen(webRoot: string | null = null): Promise<Kitchen> {
   const url = new URL(process.env.OMTEL_TEST_DATABASE_URL!);
   const name = `omtel_test_${uuid().replaceAll('-', '')}`;
   const admin = connect(url.href);
@@ -32,7 +32,7 @@ export async function openKitchen(): Promise<Kitchen> {
     wall: fixedClock(WALL),
     secret: 's'.repeat(32),
     zone: 'UTC',
-    webRoot: null,
+    webRoot,
     log: (line) => logged.push(line),
   });
   let cookie = '';

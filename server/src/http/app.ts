@@ -1,16 +1,20 @@
 import { OpenAPIHono } from '@hono/zod-openapi';
+import type { FirstPage } from '@omtel/core/api';
+import type { Context } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
 import { csrf } from 'hono/csrf';
 import { HTTPException } from 'hono/http-exception';
 import { secureHeaders } from 'hono/secure-headers';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
-import { onError, problem } from './problem';
+import { kindOf, onError, problem } from './problem';
 import { foodRoutes } from './routes/foods';
 import { householdRoutes } from './routes/household';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
-import { signedIn } from './session';
+import { firstPage } from '../services/firstPage';
+import { Refusal } from '../services/refusal';
+import { householdOf, signedIn } from './session';
 import { webClient } from './webClient';
 import { wellFormed } from './wellFormed';
 
@@ -72,6 +76,25 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
-  if (services.webRoot) app.route('/', webClient(services.webRoot));
+  if (services.webRoot) {
+    // The app would find the way to its first place as well, but only once it has started.
+    app.get('/', (c) => c.redirect('/now'));
+    app.route(
+      '/',
+      webClient(services.webRoot, (c) => toldAtFirst(c, services)),
+    );
+  }
   return app;
+}
+
+/** What the page is told. A page that cannot be told anything asks for itself, and then says what is wrong. */
+async function toldAtFirst(c: Context, { db, wall, secret, log }: Services): Promise<FirstPage | null> {
+  const householdId = await householdOf(c, secret);
+  if (!householdId) return null;
+  try {
+    return await firstPage(db, householdId, wall);
+  } catch (error) {
+    if (!(error instanceof Refusal)) log(`The page was told nothing: ${kindOf(error as Error)}`);
+    return null;
+  }
 }

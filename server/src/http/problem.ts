@@ -56,6 +56,9 @@ const DATABASE_GONE = new Set([
   'ER_SERVER_SHUTDOWN',
 ]);
 
+/** What kind of error it is: all that a log may say of one that was not expected. */
+export const kindOf = (error: Error): string => ('code' in error ? String(error.code) : error.name);
+
 /** Turns whatever was thrown into a problem. Only the kind of an unexpected error is logged: its message may be private. */
 export function onError(log: (line: string) => void) {
   return (error: Error, c: Context): Response => {
@@ -67,7 +70,7 @@ export function onError(log: (line: string) => void) {
           : 'That could not be read. Reload and try again.';
       return problem(c, error.status as ContentfulStatusCode, sentence);
     }
-    const code = 'code' in error ? String(error.code) : error.name;
+    const code = kindOf(error);
     log(`${c.req.method} ${c.req.path.replace(/[0-9a-f-]{36}/g, ':id')} failed: ${code}`);
     if (DATABASE_GONE.has(code) || error.name === 'KnexTimeoutError') {
       return problem(

@@ -25,17 +25,18 @@ export function closeSession(c: Context): void {
   deleteCookie(c, COOKIE, { path: '/' });
 }
 
+/** The household a request is signed in to. A cookie that was cut or changed counts as none. */
+export async function householdOf(c: Context, secret: string): Promise<string | null> {
+  const householdId = z.uuid().safeParse((await getSignedCookie(c, secret, COOKIE)) || undefined);
+  return householdId.data ?? null;
+}
+
 /** Lets a request pass only with a whole session cookie, and tells the routes behind it whose household it is. */
 export function signedIn(secret: string): MiddlewareHandler<SignedIn> {
   return async (c, next) => {
-    const householdId = z.uuid().safeParse(await readCookie(c, secret));
-    if (!householdId.success) return problem(c, 401, 'Sign in first.');
-    c.set('householdId', householdId.data);
+    const householdId = await householdOf(c, secret);
+    if (!householdId) return problem(c, 401, 'Sign in first.');
+    c.set('householdId', householdId);
     return next();
   };
-}
-
-/** A cookie that was cut or changed counts as none. */
-async function readCookie(c: Context, secret: string): Promise<string | undefined> {
-  return (await getSignedCookie(c, secret, COOKIE)) || undefined;
 }

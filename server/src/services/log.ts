@@ -1,7 +1,7 @@
 import type { LogEntry } from '@omtel/core/api';
-import { asCorrected } from '@omtel/core/trail';
+import { asCorrected, isBeginning } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { correctionsOf, latestEvents } from '../repositories/events';
+import { correctionsOf, eventsOfFoods, latestEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
 
 /** What happened last in a household, newest first, each as it was set right; what was taken back says so. */
@@ -12,13 +12,17 @@ export async function logOf(db: Database, householdId: string, most: number): Pr
     foodNames(db, householdId, foodIds),
     correctionsOf(db, householdId, foodIds),
   ]);
+  // A food whose coming was taken back is no food any more, but what was entered of it had its name.
+  const gone = foodIds.filter((id) => !names.has(id));
+  for (const [id, history] of await eventsOfFoods(db, householdId, gone))
+    names.set(id, history.find(isBeginning)?.payload.name ?? '');
   const read = asCorrected(corrections);
   return events
     .map((event): LogEntry => {
       const corrected = read(event);
       return {
         event: corrected ?? event,
-        foodName: names.get(event.foodId) ?? (event.type === 'added' ? event.payload.name : ''),
+        foodName: names.get(event.foodId)!,
         ...(!corrected && { takenBack: true }),
       };
     })

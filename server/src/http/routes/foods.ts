@@ -1,8 +1,8 @@
 import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { findFood, listFoods } from '../../repositories/foods';
-import { lastingPowerCut } from '../../repositories/powerCuts';
+import { findFood } from '../../repositories/foods';
 import { historiesOf } from '../../services/histories';
+import { listKitchen } from '../../services/kitchen';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
@@ -25,14 +25,7 @@ export function foodRoutes({ db, wall }: Services) {
         summary: 'The foods at hand, as they stand',
         responses: answers(shaped<FoodList>('FoodList')),
       }),
-      async (c) => {
-        const { householdId } = c.var;
-        const [foods, powerCut] = await Promise.all([
-          listFoods(db, householdId),
-          lastingPowerCut(db, householdId),
-        ]);
-        return c.json({ foods, powerCut }, 200);
-      },
+      async (c) => c.json(await listKitchen(db, c.var.householdId), 200),
     )
     .openapi(
       createRoute({
