@@ -17,6 +17,16 @@ config.resolver.resolveRequest = (context, name, platform) => {
   );
 };
 
+// A module is read when it is first called for, so that a place pays for nothing of what the others need.
+const { getTransformOptions } = config.transformer;
+config.transformer.getTransformOptions = async (...args) => {
+  const options = await getTransformOptions?.(...args);
+  return {
+    ...options,
+    transform: { ...options?.transform, experimentalImportSupport: false, inlineRequires: true },
+  };
+};
+
 // While developing, the bundler serves the client and hands what is for the API on to the server.
 const { OMTEL_API } = process.env;
 if (OMTEL_API) {

@@ -1,5 +1,7 @@
-import { config } from 'zod';
+/**
+ * The page's security policy allows no code made from text, which the schema library would otherwise try for every schema.
+ * It keeps its configuration at this name and takes what it finds there, so it need not be read before a schema is needed.
+ */
+(globalThis as { __zod_globalConfig?: { jitless: boolean } }).__zod_globalConfig = { jitless: true };
 
-// The page's security policy allows no code made from text, which schemas would otherwise try as they are made. So
-// this is imported before any of them.
-config({ jitless: true });
+export {};

@@ -15,7 +15,8 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 /** A household with the moment its clock was told, so that the app can let it run on. */
 export type ToldHousehold = Household & { readonly toldAt: number };
 
-const told = (household: Household): ToldHousehold => ({ ...household, toldAt: Date.now() });
+/** A household as it was told just now. */
+export const told = (household: Household): ToldHousehold => ({ ...household, toldAt: Date.now() });
 
 /** What was said of a store, by the id it was said under. */
 export interface StoreAct {

@@ -3,12 +3,16 @@ import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { outboxSlice } from './outbox/slice';
 import { tickSlice } from './tick';
+import { takeInPage } from './toldInPage';
 
-export const makeStore = () =>
-  configureStore({
+export function makeStore() {
+  const store = configureStore({
     reducer: { [api.reducerPath]: api.reducer, outbox: outboxSlice.reducer, tick: tickSlice.reducer },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
+  takeInPage(store.dispatch);
+  return store;
+}
 
 export type AppStore = ReturnType<typeof makeStore>;
 export type RootState = ReturnType<AppStore['getState']>;

@@ -12,6 +12,8 @@ export interface Tick {
   readonly at: number;
   /** How far back it can be moved: to when its food came; null where it is no single act of a moment. */
   readonly notBefore: number | null;
+  /** Pages one is likely to want after it. */
+  readonly next?: readonly { readonly label: string; readonly page: string }[];
   readonly takenBack?: true;
 }
 

@@ -1,8 +1,8 @@
 import type { Settings } from '@omtel/core/api';
 import { rulesFor, type RuleSet } from '@omtel/core/guidance';
 import { guidanceOf, type FoodState, type JudgeContext } from '@omtel/core/trail';
-import { useMemo, useSyncExternalStore } from 'react';
-import { useHouseholdQuery, type ToldHousehold } from './api';
+import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
+import type { ToldHousehold } from './api';
 
 /** How often what is on screen is ruled on anew. */
 const EVERY_MS = 5_000;
@@ -30,6 +30,9 @@ function whileShown(onGlance: () => void): () => void {
   };
 }
 
+/** The household signed in, asked for once for all below the sign-in: rows by the hundred need it. */
+export const HouseholdContext = createContext<ToldHousehold | null>(null);
+
 export interface Kitchen extends JudgeContext {
   readonly household: ToldHousehold;
   readonly settings: Settings;
@@ -40,15 +43,20 @@ export interface Kitchen extends JudgeContext {
 export const nowOf = ({ clock, toldAt }: ToldHousehold, glancedAt = Date.now()): number =>
   clock.frozen ? clock.now : clock.now + Math.max(0, glancedAt - toldAt);
 
+/** The household signed in. Only what stands below the sign-in may use it. */
+export function useHousehold(): ToldHousehold {
+  const household = useContext(HouseholdContext);
+  if (!household) throw new Error('Only screens of a household that is signed in may ask for it');
+  return household;
+}
+
 /**
- * The household signed in and its present moment, which moves on while the screen is open. Only screens below the
- * sign-in may use it.
+ * The household signed in and its present moment, which moves on while the screen is open.
  *
  * @param food the food the screen is about: its own choice of guidance goes before the household's
  */
 export function useKitchen(food?: Pick<FoodState, 'guidedBy'>): Kitchen {
-  const { data: household } = useHouseholdQuery();
-  if (!household) throw new Error('useKitchen is for screens of a household that is signed in');
+  const household = useHousehold();
   const glancedAt = useSyncExternalStore(whileShown, () => glance);
   const now = nowOf(household, glancedAt);
   const { settings } = household;

@@ -1,9 +1,9 @@
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useRouter } from 'expo-router';
-import type { ReactElement, ReactNode } from 'react';
+import { useCallback, type ReactElement, type ReactNode } from 'react';
 import { Pressable, ScrollView, SectionList, StyleSheet, View } from 'react-native';
 import { Caution } from './Caution';
-import { COLUMN, REACH, space } from './tokens';
+import { COLUMN, REACH, space, TWO_COLUMNS } from './tokens';
 import { useLook } from './theme';
 import { useDocumentTitle } from './useDocumentTitle';
 import { Heading, Words } from './Words';
@@ -20,6 +20,8 @@ interface ScreenProps {
   readonly foot?: ReactNode;
   /** Screens that rule carry the standing caution. */
   readonly rules?: boolean;
+  /** Wide enough for two parts beside each other, where the window is. */
+  readonly roomy?: boolean;
   readonly children?: ReactNode;
 }
 
@@ -28,7 +30,7 @@ export function Screen({ children, ...frame }: ScreenProps) {
   return (
     <Frame {...frame}>
       <ScrollView style={styles.fill} contentContainerStyle={styles.scroll}>
-        <View style={styles.column}>
+        <View style={[styles.column, frame.roomy && styles.roomy]}>
           <Head {...frame} />
           {children}
           {frame.rules && <Caution />}
@@ -46,12 +48,20 @@ interface Section<Item> {
 interface ListScreenProps<Item> extends ScreenProps {
   readonly sections: readonly Section<Item>[];
   readonly keyOf: (item: Item) => string;
+  /** Kept from one drawing to the next by whoever gives it. */
   readonly row: (item: Item) => ReactElement;
 }
 
 /** The same around a long list: only the rows near the eye are drawn. What else there is stands above it. */
 export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: ListScreenProps<Item>) {
   const { colors } = useLook();
+  // The same from one drawing to the next, so that rows that did not change are not drawn again.
+  const renderItem = useCallback(
+    ({ item }: { readonly item: Item }) => (
+      <View style={[styles.column, styles.row, { borderBottomColor: colors.line }]}>{row(item)}</View>
+    ),
+    [row, colors.line],
+  );
   return (
     <Frame {...frame}>
       <SectionList<Item, Section<Item>>
@@ -71,20 +81,26 @@ export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: L
         }
         renderSectionHeader={({ section }) => (
           <View style={[styles.column, styles.section]}>
-            <Heading level={3} tone="soft">{`${section.title} · ${section.data.length}`}</Heading>
+            <Heading level={3} tone="soft">
+              {section.title}
+            </Heading>
           </View>
         )}
-        renderItem={({ item }) => (
-          <View style={[styles.column, styles.row, { borderBottomColor: colors.line }]}>{row(item)}</View>
-        )}
-        ListFooterComponent={frame.rules ? <Caution /> : null}
+        renderItem={renderItem}
+        ListFooterComponent={
+          frame.rules ? (
+            <View style={[styles.column, styles.section]}>
+              <Caution />
+            </View>
+          ) : null
+        }
       />
     </Frame>
   );
 }
 
 /** A phone shows some eight at a time. */
-const ROWS_AT_ONCE = 12;
+const ROWS_AT_ONCE = 9;
 const SCREENS_KEPT = 5;
 
 function Head({ title, subtitle, backTo, aside }: Omit<ScreenProps, 'children'>) {
@@ -100,7 +116,7 @@ function Head({ title, subtitle, backTo, aside }: Omit<ScreenProps, 'children'>)
   );
 }
 
-function Frame({ title, subtitle, backTo, foot, children }: ScreenProps) {
+function Frame({ title, subtitle, backTo, foot, roomy, children }: ScreenProps) {
   const { colors } = useLook();
   useDocumentTitle(title, backTo?.startsWith('/food') ? subtitle : undefined);
   return (
@@ -108,7 +124,7 @@ function Frame({ title, subtitle, backTo, foot, children }: ScreenProps) {
       {children}
       {foot && (
         <View style={[styles.foot, { backgroundColor: colors.ground, borderTopColor: colors.line }]}>
-          <View style={[styles.column, styles.actions]}>{foot}</View>
+          <View style={[styles.column, roomy && styles.roomy, styles.actions]}>{foot}</View>
         </View>
       )}
     </View>
@@ -134,6 +150,7 @@ const styles = StyleSheet.create({
   fill: { flex: 1 },
   scroll: { padding: space.l, paddingBottom: space.xxl },
   column: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', gap: space.l },
+  roomy: { maxWidth: TWO_COLUMNS },
   head: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   title: { flex: 1, flexShrink: 1 },
   section: { paddingTop: space.l },

@@ -1,7 +1,7 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { massSlip, writtenSize } from '@omtel/core/slips';
 import { atClock, dayName } from '@omtel/core/time';
-import type { Payload } from '@omtel/core/trail';
+import { SHELF_WORDS, shelves, type Payload } from '@omtel/core/trail';
 import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useState } from 'react';
 import { seasonNow } from '../../store/season';
@@ -16,6 +16,7 @@ import { UnitSwitch } from '../shell/UnitSwitch';
 import {
   asksForAir,
   asksForRoom,
+  asksForShelf,
   formOf,
   isClosedCan,
   placeOf,
@@ -142,6 +143,14 @@ export function AddForm({
         onChange={(chosen) => set({ place: chosen })}
         options={placesFor(draft).map((value) => ({ value, label: PLACE_LABELS[value] }))}
       />
+      {offersAnother && asksForShelf(draft) && (
+        <Choice
+          label="On which shelf"
+          value={draft.shelf ?? 'unsaid'}
+          onChange={(shelf) => set({ shelf: shelf === 'unsaid' ? undefined : shelf })}
+          options={SHELVES}
+        />
+      )}
       {place === 'car' && (
         <Choice
           label="In an insulated bag with two frozen packs or more"
@@ -196,6 +205,11 @@ export function AddForm({
     </Screen>
   );
 }
+
+const SHELVES = [
+  ...shelves.map((value) => ({ value, label: capital(SHELF_WORDS[value]) })),
+  { value: 'unsaid' as const, label: 'Not said' },
+];
 
 const NOON = { hour: 12, minute: 0 };
 const LATELY = [0, 1, 2, 3];

@@ -7,7 +7,7 @@ import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
-import { draftAgain, draftOf, draftOfOwn, withLine, type AddDraft } from './addDraft';
+import { asksForShelf, draftAgain, draftOf, draftOfOwn, withLine, type AddDraft } from './addDraft';
 import { AddForm } from './AddForm';
 import { KindPicker } from './KindPicker';
 import { OwnFoods } from './OwnFoods';
@@ -35,8 +35,15 @@ export function AddScreen() {
         onAfresh={restored ? drop : undefined}
         cameAt={now}
         onRead={async (added, another) => {
-          const events = [newEvent(uuid(), now, 'added', added)];
-          await dispatch(act({ what: `${added.name}: put in`, events }));
+          const id = uuid();
+          const { shelf } = food;
+          const events = [
+            newEvent(id, now, 'added', added),
+            ...(shelf && asksForShelf(food)
+              ? [newEvent(id, now, 'moved', { place: 'refrigerator', shelf })]
+              : []),
+          ];
+          await dispatch(act({ what: `${added.name}: put in`, events, next: nextFor(id) }));
           drop();
           if (!another) router.replace('/stores');
         }}
@@ -59,3 +66,9 @@ export function AddScreen() {
     </Screen>
   );
 }
+
+/** What one is likeliest to do next with what was just put in. */
+const nextFor = (id: string) => [
+  { label: 'Plan it', page: `/plan/new?food=${id}` },
+  { label: 'Its label', page: `/food/${id}/label` },
+];

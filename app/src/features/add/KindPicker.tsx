@@ -1,9 +1,10 @@
 import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { Field } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
 import { REACH, space } from '../../ui/tokens';
+import { useSearchReady } from '../../ui/useSearchReady';
 import { Words } from '../../ui/Words';
 
 const MOST_SHOWN = 7;
@@ -27,7 +28,10 @@ export function KindPicker({
   onChoose,
 }: KindPickerProps) {
   const [text, setText] = useState('');
-  const typed = foodIn(text).trim();
+  // Letters show as they are typed; what they find comes when there is time.
+  const wanted = useDeferredValue(text);
+  useSearchReady();
+  const typed = foodIn(wanted).trim();
   const found = typed === '' ? [] : searchFoods(typed).slice(0, MOST_SHOWN);
   const unknown = typed !== '' && found.length === 0;
   return (
@@ -44,7 +48,7 @@ export function KindPicker({
             style={styles.kind}
             onPress={() => {
               setText('');
-              onChoose(food, unknown ? typed : undefined, text);
+              onChoose(food, unknown ? typed : undefined, wanted);
             }}
           >
             <Words size="lead">{food.name}</Words>

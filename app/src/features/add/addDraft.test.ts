@@ -5,6 +5,7 @@ import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { METRIC, NOW } from '../../../test/story';
 import {
+  asksForShelf,
   draftAgain,
   draftOf,
   draftOfAdded,
@@ -13,6 +14,7 @@ import {
   placesFor,
   readAdd,
   withLine,
+  type AddDraft,
 } from './addDraft';
 
 const read = (over: object, food = 'lasagne') =>
@@ -208,4 +210,14 @@ describe('what came before and comes again', () => {
     }));
   it('is not out or on the way home again', () =>
     expect(again({ place: 'car' })).toMatchObject({ place: 'refrigerator' }));
+});
+
+it('asks for the shelf where what drips could stand above what is eaten as it is', () => {
+  const asks = (id: string, change: Partial<AddDraft> = {}) =>
+    asksForShelf({ ...draftOf(foodById(id)), ...change });
+  expect(asks('chicken-thighs')).toBe(true);
+  expect(asks('chicken-thighs', { place: 'freezer' })).toBe(false);
+  expect(asks('chicken-thighs', { condition: 'cooked' })).toBe(false);
+  expect(asks('lentil-soup')).toBe(false);
+  expect(asks('lentil-soup', { kinds: ['lentil-soup', 'ground-beef'], condition: 'fresh' })).toBe(true);
 });

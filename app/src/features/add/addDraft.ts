@@ -9,7 +9,7 @@ import {
   parseClockTime,
 } from '@omtel/core/time';
 import type { Line } from '@omtel/core/line';
-import type { FoodEvent, Payload } from '@omtel/core/trail';
+import type { FoodEvent, Payload, Shelf } from '@omtel/core/trail';
 import {
   convertTyped,
   massUnitOf,
@@ -51,6 +51,8 @@ export interface AddDraft {
   readonly unopened: boolean;
   /** On the way home in an insulated bag with frozen packs. */
   readonly bag: boolean;
+  /** Where in the refrigerator, where somebody says. */
+  readonly shelf?: Shelf;
 }
 
 export const draftOf = (food: Food): AddDraft => ({
@@ -77,6 +79,15 @@ export const draftOf = (food: Food): AddDraft => ({
 /** Whether to ask if fish is closed in a pack without air. */
 export const asksForAir = ({ kinds, condition }: Pick<AddDraft, 'kinds' | 'condition'>): boolean =>
   condition !== 'cooked' && kinds.some((id) => /^fish|^shellfish/.test(foodById(id).rawStorage ?? ''));
+
+/** What drips must not stand above what is eaten as it is. */
+const DRIPS: ReadonlySet<Food['shelf']> = new Set(['wholeRaw', 'groundRaw', 'poultryRaw']);
+
+/** Whether it matters on which shelf of the refrigerator it stands. */
+export const asksForShelf = (draft: AddDraft): boolean =>
+  placeOf(draft) === 'refrigerator' &&
+  draft.condition !== 'cooked' &&
+  draft.kinds.some((id) => DRIPS.has(foodById(id).shelf));
 
 /** Whether to ask if its pack was opened: closed it keeps to its use-by. */
 export const asksForPack = ({ kinds, printedKind }: Pick<AddDraft, 'kinds' | 'printedKind'>): boolean =>

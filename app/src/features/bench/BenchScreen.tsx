@@ -3,6 +3,7 @@ import { trialPlaces, type Trial } from '@omtel/core/forecast';
 import { HOUR_MS, SECOND_MS } from '@omtel/core/units';
 import { memo, useCallback, useMemo, useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
+import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
@@ -69,6 +70,7 @@ export function BenchScreen() {
       backTo="/guide"
       aside={<UnitSwitch />}
       rules
+      roomy
     >
       <Choice
         label="Over"
@@ -76,23 +78,36 @@ export function BenchScreen() {
         onChange={setHours}
         options={HOURS.map((value) => ({ value, label: `${value} h` }))}
       />
-      <ForecastState what="Computing the curves" forecast={forecast} />
-      {drawing}
-      <Words tone="soft">The middle of each.</Words>
-      {drafts.map((draft, i) => (
-        <TrialSection
-          key={NAMES[i]}
-          name={NAMES[i]!}
-          draft={draft}
-          problem={problemOf(read[i]!)}
-          index={i}
-          onChange={change}
-          onRemove={drafts.length > 1 ? remove : null}
-        />
-      ))}
-      {drafts.length < MOST_TRIALS && (
-        <Button label="Another beside them" onPress={() => setDrafts([...drafts, { ...drafts.at(-1)! }])} />
-      )}
+      <Beside
+        left={
+          <>
+            <ForecastState what="Computing the curves" forecast={forecast} />
+            {drawing}
+            <Words tone="soft">The middle of each.</Words>
+          </>
+        }
+        right={
+          <>
+            {drafts.map((draft, i) => (
+              <TrialSection
+                key={NAMES[i]}
+                name={NAMES[i]!}
+                draft={draft}
+                problem={problemOf(read[i]!)}
+                index={i}
+                onChange={change}
+                onRemove={drafts.length > 1 ? remove : null}
+              />
+            ))}
+            {drafts.length < MOST_TRIALS && (
+              <Button
+                label="Another beside them"
+                onPress={() => setDrafts([...drafts, { ...drafts.at(-1)! }])}
+              />
+            )}
+          </>
+        }
+      />
     </Screen>
   );
 }

@@ -1,5 +1,5 @@
 import { marksAt, type FoodState } from '@omtel/core/trail';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { formatCeiling } from '@omtel/core/units';
 import { Link } from 'expo-router';
 import { useKitchen } from '../../store/useKitchen';
@@ -36,7 +36,7 @@ export function ColdAim({ food, purpose }: ColdAimProps) {
       <Words size="numeral" face="display" tabular>
         {formatCeiling(limit, units)}
       </Words>
-      {rule && <Words>{`By ${clockOf(standings[next]!.dueAt, zone)}.`}</Words>}
+      {rule && <Words>{`By ${clockWords(standings[next]!.dueAt, zone)}.`}</Words>}
       <Link href={`/guide/rule/${(rule ?? rules.bands.refrigerator).id}` as never}>
         <Words size="small" tone="rim">
           Rule and source

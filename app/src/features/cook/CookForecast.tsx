@@ -1,7 +1,7 @@
 import { foodById } from '@omtel/core/foods';
 import { madeOf } from '@omtel/core/forecast';
 import { media } from '@omtel/core/thermal';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { targetOf, type FoodState } from '@omtel/core/trail';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
@@ -57,7 +57,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
       {answer && (
         <>
           <Words size="title" face="display" tabular>
-            {`${clockOf(cook.startedAt + answer.span.fastMs, zone)} to ${clockOf(cook.startedAt + answer.span.slowMs, zone)}`}
+            {`${clockWords(cook.startedAt + answer.span.fastMs, zone)} to ${clockWords(cook.startedAt + answer.span.slowMs, zone)}`}
           </Words>
           <Words tone="soft">
             {`${asked.readings.length > 0 ? 'Corrected by the probe.' : 'A reading narrows this.'} At rest it rises some ${Math.round(answer.carryOverK)} K more.`}

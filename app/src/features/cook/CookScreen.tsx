@@ -9,7 +9,7 @@ import {
 } from '@omtel/core/trail';
 import { formById } from '@omtel/core/foods';
 import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -65,7 +65,7 @@ function Cook({ food }: { readonly food: FoodState }) {
           kind="main"
           grow
           disabled={resting}
-          label={resting ? `Rest until ${clockOf(restedAt!, zone)}` : 'On the table'}
+          label={resting ? `Rest until ${clockWords(restedAt!, zone)}` : 'On the table'}
           onPress={() => recordNow(food, 'on the table', 'served', {}).then(() => router.replace('/now'))}
         />
       );
@@ -106,7 +106,7 @@ function Cook({ food }: { readonly food: FoodState }) {
   return (
     <Screen
       title={food.name}
-      subtitle={`${capital(placeWords(place))}${onHeat ? ` since ${clockOf(food.placeSince, zone)}` : ''}`}
+      subtitle={`${capital(placeWords(place))}${onHeat ? ` since ${clockWords(food.placeSince, zone)}` : ''}`}
       backTo={`/food/${food.foodId}`}
       aside={<UnitSwitch />}
       foot={main()}

@@ -1,6 +1,6 @@
 import { cookStanding, PLACE_OF_PROBE, type FoodState } from '@omtel/core/trail';
 import { capital, degreesShort, formatTemperature } from '@omtel/core/units';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { intoView } from '../../ui/intoView';
@@ -40,7 +40,7 @@ export function Judgement({ food }: { readonly food: FoodState }) {
       </Heading>
       <Words tone="soft" tabular>
         {last
-          ? `${capital(PLACE_OF_PROBE[last.place])} read ${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)}`
+          ? `${capital(PLACE_OF_PROBE[last.place])} read ${formatTemperature(last.temperature, units)} at ${clockWords(last.at, zone)}`
           : 'Done by its look'}
       </Words>
     </View>

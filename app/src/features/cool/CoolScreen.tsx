@@ -11,6 +11,7 @@ import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -116,6 +117,7 @@ function Cool({ food }: { readonly food: FoodState }) {
       backTo={`/food/${food.foodId}`}
       aside={<UnitSwitch />}
       rules
+      roomy
       foot={
         <Button
           kind="main"
@@ -126,84 +128,99 @@ function Cool({ food }: { readonly food: FoodState }) {
         />
       }
     >
-      <Choice
-        label="Into"
-        value={choices.containerId}
-        onChange={(id) => set({ containerId: id })}
-        options={CHOICES}
-      />
-      {choices.containerId === OWN && (
-        <View style={styles.row}>
-          <Field
-            label="Length"
-            unit={lengthUnitOf(units)}
-            numeric
-            value={choices.ownLength}
-            onChange={(ownLength) => set({ ownLength })}
-            problem={'problem' in container ? container.problem : undefined}
-          />
-          <Field
-            label="Width"
-            unit={lengthUnitOf(units)}
-            numeric
-            value={choices.ownWidth}
-            onChange={(ownWidth) => set({ ownWidth })}
-          />
-        </View>
-      )}
-      <Stepper
-        label="How many"
-        value={choices.count}
-        min={1}
-        max={MOST_CONTAINERS}
-        onChange={(count) => set({ count })}
-      />
-      <Choice label="Where" value={choices.where} onChange={(where) => set({ where })} options={PLACES} />
-      <View style={styles.row}>
-        <Choice
-          label="Lid"
-          value={choices.lid ? 'on' : 'off'}
-          onChange={(lid) => set({ lid: lid === 'on' })}
-          options={[
-            { value: 'off', label: 'Off' },
-            { value: 'on', label: 'On' },
-          ]}
-        />
-        <Choice
-          label="Stirred"
-          value={choices.stirred ? 'yes' : 'no'}
-          onChange={(stirred) => set({ stirred: stirred === 'yes' })}
-          options={[
-            { value: 'no', label: 'No' },
-            { value: 'yes', label: 'Yes' },
-          ]}
-        />
-        <Field
-          label={`Now, °${units.temperature}`}
-          unit={`°${units.temperature}`}
-          numeric
-          value={choices.start}
-          onChange={(text) => set({ start: text })}
-          problem={'problem' in start ? start.problem : undefined}
-        />
-      </View>
-      {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
-      {askedFirst}
-      {asked && answer && (
-        <CoolingForecast
-          asked={asked}
-          answer={answer}
-          food={food}
-          tweaks={tweaks}
-          onTweaks={setTweaks}
-          fields={
-            <RefrigeratorFields
-              cold={cold}
-              onChange={(change) => setCold((last) => ({ ...last, ...change }))}
+      <Beside
+        left={
+          <>
+            <Choice
+              label="Into"
+              value={choices.containerId}
+              onChange={(id) => set({ containerId: id })}
+              options={CHOICES}
             />
-          }
-        />
-      )}
+            {choices.containerId === OWN && (
+              <View style={styles.row}>
+                <Field
+                  label="Length"
+                  unit={lengthUnitOf(units)}
+                  numeric
+                  value={choices.ownLength}
+                  onChange={(ownLength) => set({ ownLength })}
+                  problem={'problem' in container ? container.problem : undefined}
+                />
+                <Field
+                  label="Width"
+                  unit={lengthUnitOf(units)}
+                  numeric
+                  value={choices.ownWidth}
+                  onChange={(ownWidth) => set({ ownWidth })}
+                />
+              </View>
+            )}
+            <Stepper
+              label="How many"
+              value={choices.count}
+              min={1}
+              max={MOST_CONTAINERS}
+              onChange={(count) => set({ count })}
+            />
+            <Choice
+              label="Where"
+              value={choices.where}
+              onChange={(where) => set({ where })}
+              options={PLACES}
+            />
+            <View style={styles.row}>
+              <Choice
+                label="Lid"
+                value={choices.lid ? 'on' : 'off'}
+                onChange={(lid) => set({ lid: lid === 'on' })}
+                options={[
+                  { value: 'off', label: 'Off' },
+                  { value: 'on', label: 'On' },
+                ]}
+              />
+              <Choice
+                label="Stirred"
+                value={choices.stirred ? 'yes' : 'no'}
+                onChange={(stirred) => set({ stirred: stirred === 'yes' })}
+                options={[
+                  { value: 'no', label: 'No' },
+                  { value: 'yes', label: 'Yes' },
+                ]}
+              />
+              <Field
+                label={`Now, °${units.temperature}`}
+                unit={`°${units.temperature}`}
+                numeric
+                value={choices.start}
+                onChange={(text) => set({ start: text })}
+                problem={'problem' in start ? start.problem : undefined}
+              />
+            </View>
+          </>
+        }
+        right={
+          <>
+            {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
+            {askedFirst}
+            {asked && answer && (
+              <CoolingForecast
+                asked={asked}
+                answer={answer}
+                food={food}
+                tweaks={tweaks}
+                onTweaks={setTweaks}
+                fields={
+                  <RefrigeratorFields
+                    cold={cold}
+                    onChange={(change) => setCold((last) => ({ ...last, ...change }))}
+                  />
+                }
+              />
+            )}
+          </>
+        }
+      />
     </Screen>
   );
 }

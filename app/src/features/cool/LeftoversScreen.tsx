@@ -1,7 +1,7 @@
 import { leftOutMs } from '@omtel/core/plan';
 import { depthSlip, writtenSize } from '@omtel/core/slips';
 import { bandEndsAt, foldEvent, judge, type FoodState } from '@omtel/core/trail';
-import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
+import { clockOf, clockWords, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
   formatDuration,
@@ -146,7 +146,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
           </Words>
           <View style={styles.time}>
             <Words size="numeral" face="display" tabular>
-              {clockOf(deadline, zone)}
+              {clockWords(deadline, zone)}
             </Words>
             <Words size="title" face="strong" tone="soft">
               {formatDuration(Math.max(0, deadline - now))}

@@ -1,8 +1,10 @@
 import { eventWords, type FoodEvent } from '@omtel/core/trail';
+import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { space } from '../../ui/tokens';
+import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { Correct } from './Correct';
 
@@ -20,6 +22,7 @@ interface EntryProps {
 export function Entry({ event, when, whenWidth, takenBack, open, children }: EntryProps) {
   const [shown, setShown] = useState(false);
   const { units, zone } = useKitchen();
+  const { colors } = useLook();
   const words = eventWords(event, { units, zone });
   return (
     <View>
@@ -44,6 +47,7 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
           )}
           {children}
         </View>
+        {open && <PencilLine size={18} color={colors.soft} aria-hidden />}
       </Pressable>
       {shown && <Correct event={event} onDone={() => setShown(false)} />}
     </View>

@@ -19,10 +19,13 @@ interface ItsTimeProps {
 export function ItsTime({ event, onCorrect }: ItsTimeProps) {
   const { now, zone } = useKitchen();
   const itsDay = -daysBetween(now, event.at, zone);
-  const [clock, setClock] = useState(clockOf(event.at, zone));
+  const itsClock = clockOf(event.at, zone);
+  const [clock, setClock] = useState(itsClock);
   const [day, setDay] = useState(String(itsDay));
   const [problem, setProblem] = useState<string>();
   const set = () => {
+    // An hour that comes twice is not told apart by typing it again.
+    if (clock === itsClock && Number(day) === itsDay) return setProblem('That is when it was.');
     const read = orProblem(() => {
       const at = atClock(now, -Number(day), parseClockTime(clock), zone);
       return at > now ? { problem: 'That is still to come.' } : { at };

@@ -1,8 +1,9 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import { judge, placeWords, sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
+import { judge, placeWords, sketchTrail, wholeHistory, type FoodState, type Ruling } from '@omtel/core/trail';
 import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
+import { useMemo } from 'react';
 import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
@@ -31,6 +32,11 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   const { data, error, refetch } = useFoodQuery(foodId ?? id);
   const kitchen = useKitchen(data?.food.state);
   const act = useAct();
+  const history = useMemo(
+    () => (data ? wholeHistory(data.events, new Map(Object.entries(data.others))) : []),
+    [data],
+  );
+  const sketch = useMemo(() => sketchTrail(history, kitchen.now), [history, kitchen.now]);
   if (!data) {
     return (
       <Screen title="Food" backTo="/stores">
@@ -42,11 +48,10 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       </Screen>
     );
   }
-  const { food, events, others } = data;
-  const history = wholeHistory(events, new Map(Object.entries(others)));
+  const { food } = data;
   const { state } = food;
   const ruling = judge(state, kitchen);
-  const next = mainAction(state, kitchen);
+  const next = ruling && mainAction(state, ruling, kitchen);
   const drawnTo =
     ruling?.until && ruling.until > kitchen.now
       ? Math.min(ruling.until, kitchen.now + (kitchen.now - state.placeSince) / 2)
@@ -69,7 +74,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
       <TrailDrawing
         name={state.name}
-        sketch={{ ...sketchTrail(history, kitchen.now), to: Math.max(kitchen.now, drawnTo) }}
+        sketch={{ ...sketch, to: Math.max(kitchen.now, drawnTo) }}
         exposures={state.exposures}
         rules={kitchen.rules}
         units={kitchen.units}
@@ -104,9 +109,7 @@ function whereIs(
 }
 
 /** The one main button: the next step of the plan, or what the ruling asks for. */
-function mainAction(state: FoodState, kitchen: Kitchen) {
-  const ruling = judge(state, kitchen);
-  if (!ruling) return null;
+function mainAction(state: FoodState, ruling: Ruling, kitchen: Kitchen) {
   const step =
     ruling.verdict === 'discard' ? null : (scheduleOf(state, kitchen.now, kitchen.rules)?.next ?? null);
   if (step)

@@ -1,6 +1,9 @@
 import { moment } from '@omtel/core/time';
 import type { FoodEvent } from '@omtel/core/trail';
+import { useState } from 'react';
+import { View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
 import { Rows } from '../../ui/Rows';
 import { Entry } from '../entry/Entry';
 
@@ -16,21 +19,31 @@ interface HistoryProps {
  */
 export function History({ events, foodId }: HistoryProps) {
   const { now, zone } = useKitchen();
+  const [all, setAll] = useState(false);
   const newestFirst = [...events].reverse();
+  const shown = all ? newestFirst : newestFirst.slice(0, AT_FIRST);
   return (
-    <Rows title="What happened">
-      {newestFirst.map((event) => (
-        <Entry
-          key={event.id}
-          event={event}
-          when={moment(event.at, now, zone)}
-          whenWidth={WHEN_WIDTH}
-          open={event.foodId === foodId}
-        />
-      ))}
-    </Rows>
+    <View>
+      <Rows title="What happened">
+        {shown.map((event) => (
+          <Entry
+            key={event.id}
+            event={event}
+            when={moment(event.at, now, zone)}
+            whenWidth={WHEN_WIDTH}
+            open={event.foodId === foodId}
+          />
+        ))}
+      </Rows>
+      {shown.length < newestFirst.length && (
+        <Button kind="plain" label={`All ${newestFirst.length} entries`} onPress={() => setAll(true)} />
+      )}
+    </View>
   );
 }
+
+/** What one looks back for is among these, and a long life need not be drawn to open its page. */
+const AT_FIRST = 12;
 
 /** "Yesterday 17:45" in one line. */
 const WHEN_WIDTH = 128;

@@ -12,13 +12,12 @@ import { useCallback } from 'react';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
-import { nowOf } from '../../store/useKitchen';
-import { useHouseholdQuery } from '../../store/api';
+import { nowOf, useHousehold } from '../../store/useKitchen';
 
 /** Records one event of a food as of this moment, and shows the bar on which it can be set right. */
 export function useRecord() {
   const dispatch = useAppDispatch();
-  const { data: household } = useHouseholdQuery();
+  const household = useHousehold();
   return useCallback(
     async <Type extends EventType>(
       food: Pick<FoodState, 'foodId' | 'name' | 'cameAt'>,
@@ -26,7 +25,6 @@ export function useRecord() {
       type: Type,
       payload: Payload<Type>,
     ) => {
-      if (!household) return;
       const event = newEvent(food.foodId, nowOf(household), type, payload);
       await dispatch(act({ what: `${food.name}: ${what}`, events: [event], notBefore: food.cameAt }));
     },
@@ -44,10 +42,9 @@ function ovenOnAs(food: FoodState, rules: RuleSet): Payload<'ovenOn'> {
 export function useAct() {
   const router = useRouter();
   const recordNow = useRecord();
-  const { data: household } = useHouseholdQuery();
+  const household = useHousehold();
   return useCallback(
     (food: FoodState, step: Step | null, action: ActionKind) => {
-      if (!household) return;
       const rulesOf = (of: FoodState) => rulesOfFood(of, household.settings.guidance);
       const open = (page: '/cook' | '/cook?to=heat' | '/leftovers' | '?some=eat' | '') =>
         router.push(`/food/${food.foodId}${page}` as never);

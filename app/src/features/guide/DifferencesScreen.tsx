@@ -36,6 +36,7 @@ export function DifferencesScreen() {
       backTo="/guide"
       aside={<UnitSwitch />}
       rules
+      roomy
     >
       <Words tone="soft">
         Advice honestly differs between kitchens and countries. Omtel starts with the home chart: it asks for
@@ -94,7 +95,7 @@ const styles = StyleSheet.create({
   lines: { gap: space.xs },
   columns: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
   said: { flexDirection: 'row', gap: space.m },
-  column: { flexGrow: 1, flexBasis: 240 },
+  column: { flexGrow: 1, flexBasis: 200 },
   name: { width: 112 },
   value: { flex: 1 },
 });

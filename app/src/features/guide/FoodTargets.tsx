@@ -2,6 +2,7 @@ import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import { kindsOf, storageOf, targetOf } from '@omtel/core/trail';
 import { describeValue, type Rule } from '@omtel/core/guidance';
 import { Link } from 'expo-router';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Rows } from '../../ui/Rows';
@@ -11,7 +12,7 @@ import { Words } from '../../ui/Words';
 const MOST_SHOWN = 4;
 
 /** The numbers of the foods that fit what was typed, there and then: cook to, and how long it keeps. */
-export function FoodTargets({ text }: { readonly text: string }) {
+export const FoodTargets = memo(function FoodTargets({ text }: { readonly text: string }) {
   const { rules, settings } = useKitchen();
   const found = [
     ...searchOwnFoods(settings.ownFoods, text).map(({ id, name, kinds }) => ({ id, name, kinds })),
@@ -31,7 +32,7 @@ export function FoodTargets({ text }: { readonly text: string }) {
       ))}
     </Rows>
   );
-}
+});
 
 /** Of a mixed dish the strictest of its parts, as its rulings are. */
 function numbersOf(

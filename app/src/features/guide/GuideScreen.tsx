@@ -1,18 +1,21 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
 import { says, searchFoods, searchOwnFoods } from '@omtel/core/foods';
-import { Link, useRouter } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { Link, useLocalSearchParams, useRouter } from 'expo-router';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
-import { Rows } from '../../ui/Rows';
-import { Screen } from '../../ui/Screen';
+import { ListScreen } from '../../ui/Screen';
+import { Split } from '../../ui/Split';
 import { Empty } from '../../ui/states';
+import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { useSearchReady } from '../../ui/useSearchReady';
 import { FoodTargets } from './FoodTargets';
+import { RuleScreen } from './RuleScreen';
 
 /** The rooms of a rule set, in the order a cook asks for them. */
 const SECTIONS: [title: string, of: (rules: RuleSet) => object][] = [
@@ -63,16 +66,45 @@ export function GuideScreen() {
     () => SECTIONS.map(([title, of]): [string, readonly Rule[]] => [title, listRules(of(rules) as RuleSet)]),
     [rules],
   );
-  const wanted = text.trim().toLowerCase();
-  const foods = wanted === '' ? 0 : searchFoods(wanted).length + searchOwnFoods(ownFoods, wanted).length;
-  const shown = sections
-    .map(([title, found]): [string, readonly Rule[]] => [
-      title,
-      found.filter((rule) => says(rule.title, wanted)),
-    ])
-    .filter(([, found]) => found.length > 0);
-  return (
-    <Screen title="Guide" subtitle={rules.name} aside={<UnitSwitch />} rules>
+  const wanted = useDeferredValue(text.trim().toLowerCase());
+  useSearchReady();
+  const shown = useMemo(
+    () =>
+      sections.map(([title, found]) => ({ title, data: found.filter((rule) => says(rule.title, wanted)) })),
+    [sections, wanted],
+  );
+  const nothing =
+    shown.every(({ data }) => data.length === 0) &&
+    (wanted === '' || searchFoods(wanted).length + searchOwnFoods(ownFoods, wanted).length === 0);
+  const wide = useWide();
+  const { rule: chosen = shown.find(({ data }) => data.length > 0)?.data[0]?.id } = useLocalSearchParams<{
+    rule?: string;
+  }>();
+  const row = useCallback(
+    (rule: Rule) => (
+      <Link href={(wide ? `/guide?rule=${rule.id}` : `/guide/rule/${rule.id}`) as never}>
+        <View style={styles.line}>
+          <Words style={styles.title} face={wide && rule.id === chosen ? 'strong' : 'text'}>
+            {rule.title}
+          </Words>
+          <Words face="strong" tabular style={styles.value}>
+            {rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units)}
+          </Words>
+        </View>
+      </Link>
+    ),
+    [units, wide, chosen],
+  );
+  const list = (
+    <ListScreen
+      title="Guide"
+      subtitle={rules.name}
+      aside={<UnitSwitch />}
+      rules
+      sections={shown}
+      keyOf={({ id }) => id}
+      row={row}
+    >
       <Field
         label="Find a number"
         value={text}
@@ -88,23 +120,10 @@ export function GuideScreen() {
         </View>
       )}
       {wanted !== '' && <FoodTargets text={wanted} />}
-      {shown.length === 0 && foods === 0 && <Empty title="No rule by that name">Try a plainer word.</Empty>}
-      {shown.map(([title, found]) => (
-        <Rows key={title} title={title}>
-          {found.map((rule) => (
-            <Link key={rule.id} href={`/guide/rule/${rule.id}` as never}>
-              <View style={styles.line}>
-                <Words style={styles.title}>{rule.title}</Words>
-                <Words face="strong" tabular style={styles.value}>
-                  {rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units)}
-                </Words>
-              </View>
-            </Link>
-          ))}
-        </Rows>
-      ))}
-    </Screen>
+      {nothing && <Empty title="No rule by that name">Try a plainer word.</Empty>}
+    </ListScreen>
   );
+  return <Split list={list} detail={chosen && <RuleScreen key={chosen} ruleId={chosen} />} />;
 }
 
 const styles = StyleSheet.create({

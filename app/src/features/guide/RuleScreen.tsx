@@ -20,9 +20,10 @@ import { Heading, Words } from '../../ui/Words';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { OwnValue } from './OwnValue';
 
-/** One rule: its value in both unit systems, its source, and why it reads as it does. */
-export function RuleScreen() {
-  const { id } = useLocalSearchParams<{ id: string }>();
+/** One rule, beside the guide or on a page of its own: its value in both unit systems, its source, and why it reads as it does. */
+export function RuleScreen({ ruleId }: { readonly ruleId?: string }) {
+  const { id: named } = useLocalSearchParams<{ id: string }>();
+  const id = ruleId ?? named;
   const { rules, units } = useKitchen();
   const rule = ruleFor(id, rules);
   if (!rule) {
@@ -42,8 +43,8 @@ export function RuleScreen() {
     <Screen
       title={rule.title}
       subtitle={rulesOf(id.split('.')[0] as RuleSetId).name}
-      backTo="/guide"
-      aside={<UnitSwitch />}
+      backTo={ruleId ? undefined : '/guide'}
+      aside={ruleId ? undefined : <UnitSwitch />}
       rules
     >
       <Panel edge="rim">

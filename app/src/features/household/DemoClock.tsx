@@ -1,4 +1,4 @@
-import { longDay, clockOf } from '@omtel/core/time';
+import { longDay, clockWords } from '@omtel/core/time';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useMoveClockMutation, useRestartDemoMutation } from '../../store/api';
@@ -27,7 +27,7 @@ export function DemoClock() {
         Demo clock
       </Words>
       <Words size="heading" face="display" tabular>
-        {clockOf(now, zone)}
+        {clockWords(now, zone)}
       </Words>
       <Words tone="soft">{longDay(now, zone)}</Words>
       <View style={styles.row}>

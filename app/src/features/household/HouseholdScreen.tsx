@@ -5,6 +5,7 @@ import { Switch } from 'react-native-paper';
 import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
+import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
@@ -30,60 +31,73 @@ export function HouseholdScreen() {
     dispatch(api.util.resetApiState());
   };
   return (
-    <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now">
-      {household.clock.movable && <DemoClock />}
-      <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
-      <View style={styles.group}>
-        <Heading>Units</Heading>
-        <Choice
-          label="Temperature"
-          value={settings.units.temperature}
-          onChange={(temperature) => set({ units: { ...settings.units, temperature } })}
-          options={[
-            { value: 'C', label: '°C' },
-            { value: 'F', label: '°F' },
-          ]}
-        />
-        <Choice
-          label="Weight and length"
-          value={settings.units.mass}
-          onChange={(mass) => set({ units: { ...settings.units, mass } })}
-          options={[
-            { value: 'metric', label: 'kg, cm' },
-            { value: 'imperial', label: 'lb, in' },
-          ]}
-        />
-      </View>
-      <View style={styles.group}>
-        <Heading>Look</Heading>
-        <Choice
-          label="Light or dark"
-          value={settings.theme}
-          onChange={(theme) => set({ theme })}
-          options={[
-            { value: 'system', label: 'As the device' },
-            { value: 'light', label: 'Light' },
-            { value: 'dark', label: 'Dark' },
-          ]}
-        />
-        <View style={styles.switch}>
-          <Words face="strong" style={styles.grow}>
-            Larger text
-          </Words>
-          <Switch
-            value={settings.largerText}
-            onValueChange={(largerText) => set({ largerText })}
-            accessibilityLabel="Larger text"
-          />
-        </View>
-      </View>
-      <ThermometerFields
-        thermometer={settings.thermometer}
-        onChange={(thermometer) => set({ thermometer })}
+    <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now" roomy>
+      <Beside
+        left={
+          <>
+            {household.clock.movable && <DemoClock />}
+            <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
+            <ThermometerFields
+              thermometer={settings.thermometer}
+              onChange={(thermometer) => set({ thermometer })}
+            />
+          </>
+        }
+        right={
+          <>
+            <View style={styles.group}>
+              <Heading>Units</Heading>
+              <Choice
+                label="Temperature"
+                value={settings.units.temperature}
+                onChange={(temperature) => set({ units: { ...settings.units, temperature } })}
+                options={[
+                  { value: 'C', label: '°C' },
+                  { value: 'F', label: '°F' },
+                ]}
+              />
+              <Choice
+                label="Weight and length"
+                value={settings.units.mass}
+                onChange={(mass) => set({ units: { ...settings.units, mass } })}
+                options={[
+                  { value: 'metric', label: 'kg, cm' },
+                  { value: 'imperial', label: 'lb, in' },
+                ]}
+              />
+            </View>
+            <View style={styles.group}>
+              <Heading>Look</Heading>
+              <Choice
+                label="Light or dark"
+                value={settings.theme}
+                onChange={(theme) => set({ theme })}
+                options={[
+                  { value: 'system', label: 'As the device' },
+                  { value: 'light', label: 'Light' },
+                  { value: 'dark', label: 'Dark' },
+                ]}
+              />
+              <View style={styles.switch}>
+                <Words face="strong" style={styles.grow}>
+                  Larger text
+                </Words>
+                <Switch
+                  value={settings.largerText}
+                  onValueChange={(largerText) => set({ largerText })}
+                  accessibilityLabel="Larger text"
+                />
+              </View>
+            </View>
+            <WarmMonths months={settings.warmMonths} onChange={(warmMonths) => set({ warmMonths })} />
+            <HomeAndAwake
+              availability={settings.availability}
+              onChange={(availability) => set({ availability })}
+            />
+            <Button label="Sign out" onPress={leave} />
+          </>
+        }
       />
-      <WarmMonths months={settings.warmMonths} onChange={(warmMonths) => set({ warmMonths })} />
-      <HomeAndAwake availability={settings.availability} onChange={(availability) => set({ availability })} />
-      <Button label="Sign out" onPress={leave} />
     </Screen>
   );
 }

@@ -1,53 +1,85 @@
 import type { LogEntry } from '@omtel/core/api';
-import { clockOf, dayName } from '@omtel/core/time';
-import { Link } from 'expo-router';
+import { clockWords, endOfDay } from '@omtel/core/time';
+import { Link, useLocalSearchParams } from 'expo-router';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useLogQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
-import { Rows } from '../../ui/Rows';
-import { Screen } from '../../ui/Screen';
+import { Field } from '../../ui/Field';
+import { ListScreen } from '../../ui/Screen';
+import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
+import { useWide } from '../../ui/theme';
 import { Entry } from '../entry/Entry';
 import { Words } from '../../ui/Words';
+import { FoodScreen } from '../food/FoodScreen';
 import { UnitSwitch } from '../shell/UnitSwitch';
+import { byDay, isSoughtEntry } from './entries';
 
 /** What happened in the kitchen, newest first. */
 export function LogScreen() {
-  const { now, zone } = useKitchen();
+  const { now, zone, units } = useKitchen();
   const { data, error, refetch } = useLogQuery();
-  const days = new Map<string, LogEntry[]>();
-  for (const entry of data?.entries ?? []) {
-    const day = dayName(entry.event.at, now, zone).replace(/^./, (first) => first.toUpperCase());
-    days.set(day, [...(days.get(day) ?? []), entry]);
-  }
-  return (
-    <Screen title="Log" subtitle="What happened, newest first" aside={<UnitSwitch />}>
+  const [text, setText] = useState('');
+  const wanted = useDeferredValue(text.trim());
+  const today = endOfDay(now, 0, zone);
+  const days = useMemo(() => {
+    const told = { units, zone, today };
+    return byDay(
+      (data?.entries ?? []).filter((entry) => isSoughtEntry(entry, wanted, told)),
+      told,
+    );
+  }, [data, wanted, units, zone, today]);
+  const wide = useWide();
+  const { food: shown = days[0]?.data[0]?.event.foodId } = useLocalSearchParams<{ food?: string }>();
+  const row = useCallback(
+    ({ event, foodName, takenBack }: LogEntry) => (
+      <Entry
+        event={event}
+        when={clockWords(event.at, zone)}
+        whenWidth={WHEN_WIDTH}
+        takenBack={takenBack}
+        open={!takenBack}
+      >
+        <Link href={(wide ? `/log?food=${event.foodId}` : `/food/${event.foodId}`) as never}>
+          <Words tone="rim" face={wide && event.foodId === shown ? 'strong' : 'text'}>
+            {foodName}
+          </Words>
+        </Link>
+      </Entry>
+    ),
+    [zone, wide, shown],
+  );
+  const list = (
+    <ListScreen
+      title="Log"
+      subtitle="What happened, newest first"
+      aside={<UnitSwitch />}
+      sections={days}
+      keyOf={({ event }) => event.id}
+      row={row}
+    >
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the log" />}
-      {data && data.entries.length === 0 && (
-        <Empty title="Nothing noted yet">Every tick and reading is kept here.</Empty>
+      {data && data.entries.length > 0 && (
+        <Field
+          label="Look for"
+          value={text}
+          onChange={setText}
+          most={MOST_TYPED}
+          hint="A food, a place, a day, or what was done"
+        />
       )}
-      {[...days].map(([day, entries]) => (
-        <Rows key={day} title={day}>
-          {entries.map(({ event, foodName, takenBack }) => (
-            <Entry
-              key={event.id}
-              event={event}
-              when={clockOf(event.at, zone)}
-              whenWidth={WHEN_WIDTH}
-              takenBack={takenBack}
-              open={!takenBack}
-            >
-              <Link href={`/food/${event.foodId}` as never}>
-                <Words tone="rim">{foodName}</Words>
-              </Link>
-            </Entry>
-          ))}
-        </Rows>
-      ))}
-    </Screen>
+      {data && days.length === 0 && (
+        <Empty title={wanted ? 'Nothing of that kind' : 'Nothing noted yet'}>
+          {wanted ? 'Try fewer words.' : 'Every tick and reading is kept here.'}
+        </Empty>
+      )}
+    </ListScreen>
   );
+  return <Split list={list} detail={shown && <FoodScreen key={shown} foodId={shown} />} />;
 }
 
 /** A clock time. */
 const WHEN_WIDTH = 56;
+const MOST_TYPED = 80;

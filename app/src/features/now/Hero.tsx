@@ -1,5 +1,5 @@
 import type { AgendaItem } from '@omtel/core/plan';
-import { clockOf, dayName, daysBetween } from '@omtel/core/time';
+import { clockWords, dayName, daysBetween } from '@omtel/core/time';
 import { formatDuration } from '@omtel/core/units';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -31,7 +31,7 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
       ) : (
         <View style={styles.time}>
           <Words size="numeral" face="display" tabular>
-            {clockOf(at, zone)}
+            {clockWords(at, zone)}
           </Words>
           <Words size="title" face="strong" tone="soft">
             {at >= now

@@ -1,11 +1,11 @@
 import type { AgendaLine } from '@omtel/core/plan';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import type { FoodState, Verdict } from '@omtel/core/trail';
 import Check from 'lucide-react-native/icons/check';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
-import { useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { useGoTo } from '../../ui/goTo';
 import { usePress } from '../../ui/press';
 import { RULING_LOOK } from '../../ui/ruling';
 import { REACH, space } from '../../ui/tokens';
@@ -29,21 +29,25 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
   const { at, title, detail, tick, step, action } = line;
   const { zone } = useKitchen();
   const { colors } = useLook();
-  const router = useRouter();
+  const goTo = useGoTo();
   const act = useAct();
   const { glyph: Glyph, tone } = RULING_LOOK[verdict];
   const opens = step ? OPENS_SCREEN.has(step.kind) : true;
-  const page = `/food/${food.foodId}` as never;
-  const press = usePress(() => (step ? act(food, step, action) : router.push(page)));
+  const page = `/food/${food.foodId}`;
+  const press = usePress(() => (step ? act(food, step, action) : goTo(page)));
   return (
     <View style={styles.row}>
-      <Pressable role="link" style={styles.text} onPress={() => router.push(page)}>
+      <Pressable
+        role="link"
+        style={({ pressed }) => [styles.text, pressed && { backgroundColor: colors.enamel }]}
+        onPress={() => goTo(page)}
+      >
         <View style={styles.when}>
           {at === null ? (
             <Glyph size={24} color={colors[tone]} strokeWidth={2.5} />
           ) : (
             <Words size={beneath ? 'body' : 'lead'} face="strong" tone={beneath ? 'soft' : 'ink'} tabular>
-              {clockOf(at, zone)}
+              {clockWords(at, zone)}
             </Words>
           )}
         </View>

@@ -1,5 +1,5 @@
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
-import { clockOf, dayName, longDay } from '@omtel/core/time';
+import { clockWords, dayName, longDay } from '@omtel/core/time';
 import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
@@ -39,7 +39,7 @@ export function NowScreen() {
   const list = (
     <Screen
       title="Now"
-      subtitle={`${longDay(now, zone)}, ${clockOf(now, zone)}`}
+      subtitle={`${longDay(now, zone)}, ${clockWords(now, zone)}`}
       aside={
         <>
           <UnitSwitch />

@@ -1,7 +1,7 @@
 import { foodById } from '@omtel/core/foods';
 import { thawAssumptions } from '@omtel/core/forecast';
 import type { IcyWay } from '@omtel/core/plan';
-import { clockOf, moment } from '@omtel/core/time';
+import { clockWords, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { formatDurationUp, orProblem, parseNumber, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
@@ -136,7 +136,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
             <Words face="strong">
               {way.lateMs > 0
                 ? `Dinner ${moment(way.serveAt, now, zone)}, ${formatDurationUp(way.lateMs)} late.`
-                : `Dinner still at ${clockOf(way.serveAt, zone)}.`}
+                : `Dinner still at ${clockWords(way.serveAt, zone)}.`}
             </Words>
             <Words tone="soft">
               {`${way.thawMs > 0 ? `${formatDurationUp(way.thawMs)} to thaw, ` : ''}${formatDurationUp(way.cookMs)} to cook. ${WAY_WORDS[way.kind].how}`}

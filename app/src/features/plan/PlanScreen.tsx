@@ -1,8 +1,8 @@
 import { METHOD_WORDS, scheduleOf, stepWords } from '@omtel/core/plan';
-import { clockOf, moment } from '@omtel/core/time';
+import { clockWords, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
@@ -10,9 +10,12 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
+import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { useWide } from '../../ui/theme';
+import { FoodScreen } from '../food/FoodScreen';
 import { UnitSwitch } from '../shell/UnitSwitch';
 import { PlannedThaw } from './PlannedThaw';
 import { RescueNotice } from './RescueNotice';
@@ -25,7 +28,8 @@ export function PlanScreen() {
     .map(({ state }) => state)
     .filter(({ plan }) => plan !== null)
     .sort((a, b) => a.plan!.serveAt - b.plan!.serveAt);
-  return (
+  const { food: shown = planned[0]?.foodId } = useLocalSearchParams<{ food?: string }>();
+  const list = (
     <Screen
       title="Plan"
       subtitle="Back from the meal to the first thing to do"
@@ -47,17 +51,25 @@ export function PlanScreen() {
       </Rows>
     </Screen>
   );
+  return <Split list={list} detail={shown && <FoodScreen key={shown} foodId={shown} />} />;
 }
 
 function PlannedFood({ food }: { readonly food: FoodState }) {
   const { now, zone, units, rules } = useKitchen(food);
   const router = useRouter();
+  const wide = useWide();
   const schedule = scheduleOf(food, now, rules)!;
   const plan = food.plan!;
   const { next } = schedule;
   return (
     <View style={styles.food}>
-      <Pressable role="link" onPress={() => router.push(`/food/${food.foodId}` as never)} style={styles.food}>
+      <Pressable
+        role="link"
+        onPress={() =>
+          wide ? router.setParams({ food: food.foodId }) : router.push(`/food/${food.foodId}` as never)
+        }
+        style={styles.food}
+      >
         <Words size="title" face="display">
           {food.name}
         </Words>
@@ -76,7 +88,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
                   tone={done ? 'soft' : 'ink'}
                   style={styles.when}
                 >
-                  {done ? `✓ ${clockOf(step.doneAt!, zone)}` : moment(step.at, now, zone)}
+                  {done ? `✓ ${clockWords(step.doneAt!, zone)}` : moment(step.at, now, zone)}
                 </Words>
                 <Words
                   face={step === next ? 'strong' : 'text'}

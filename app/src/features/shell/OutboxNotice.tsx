@@ -1,4 +1,4 @@
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { eventWords } from '@omtel/core/trail';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
 import { useEffect, type ReactNode } from 'react';
@@ -44,7 +44,7 @@ export function OutboxNotice() {
       {refused.map(({ id, event, sentence }) => (
         <Strip key={id}>
           <Words style={styles.words}>
-            {`Not taken: “${eventWords(event, { units, zone })}”, ${clockOf(event.at, zone)}. ${sentence}`}
+            {`Not taken: “${eventWords(event, { units, zone })}”, ${clockWords(event.at, zone)}. ${sentence}`}
           </Words>
           <Button kind="plain" label="Send again" onPress={() => dispatch(sendAgain(id))} />
           <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />

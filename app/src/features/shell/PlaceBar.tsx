@@ -1,5 +1,7 @@
-import { Link } from 'expo-router';
+import { Link, useRouter } from 'expo-router';
+import { memo, useCallback, useState, type ComponentProps } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
+import { afterPaint } from '../../ui/goTo';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
@@ -10,34 +12,73 @@ interface PlaceBarProps {
   readonly rail?: boolean;
 }
 
-export function PlaceBar({ path, rail }: PlaceBarProps) {
+type Press = Parameters<NonNullable<ComponentProps<typeof Link>['onPress']>>[0];
+
+/** A new tab or window is the browser's to open. */
+const opensElsewhere = (event: Press): boolean =>
+  ['metaKey', 'ctrlKey', 'shiftKey', 'altKey'].some((key) => key in event && event[key as never]);
+
+export function PlaceBar({ path, rail = false }: PlaceBarProps) {
   const { colors } = useLook();
+  const router = useRouter();
+  // The place pressed lights up at once, and opens when it has.
+  const [going, setGoing] = useState<{ readonly from: string; readonly to: string } | null>(null);
+  if (going && going.from !== path) setGoing(null);
+  const bound = going?.to ?? path;
+  const go = useCallback(
+    (event: Press, to: string) => {
+      if (event.defaultPrevented || opensElsewhere(event)) return;
+      event.preventDefault();
+      setGoing({ from: path, to });
+      afterPaint(() => router.navigate(to as never));
+    },
+    [path, router],
+  );
   return (
     <View
       role="navigation"
       aria-label="Places"
       style={[rail ? styles.rail : styles.bar, { backgroundColor: colors.enamel, borderColor: colors.line }]}
     >
-      {PLACES.map(({ path: to, label, icon: Icon }) => {
-        const here = path === to || path.startsWith(`${to}/`);
-        return (
-          <Link key={to} href={to} asChild>
-            <Pressable
-              role="link"
-              aria-current={here ? 'page' : undefined}
-              style={rail ? styles.railPlace : styles.place}
-            >
-              <Icon size={24} color={here ? colors.rim : colors.soft} strokeWidth={here ? 2.5 : 2} />
-              <Words size="small" face={here ? 'strong' : 'text'} tone={here ? 'rim' : 'soft'}>
-                {label}
-              </Words>
-            </Pressable>
-          </Link>
-        );
-      })}
+      {PLACES.map((place) => (
+        <PlaceLink
+          key={place.path}
+          place={place}
+          here={bound === place.path || bound.startsWith(`${place.path}/`)}
+          rail={rail}
+          onGo={go}
+        />
+      ))}
     </View>
   );
 }
+
+interface PlaceLinkProps {
+  readonly place: (typeof PLACES)[number];
+  readonly here: boolean;
+  readonly rail: boolean;
+  readonly onGo: (event: Press, to: string) => void;
+}
+
+/** Drawn anew only when it lights up or goes out. */
+const PlaceLink = memo(function PlaceLink({ place, here, rail, onGo }: PlaceLinkProps) {
+  const { colors } = useLook();
+  const { path, label, icon: Icon } = place;
+  return (
+    <Link href={path} asChild onPress={(event) => onGo(event, path)}>
+      <Pressable
+        role="link"
+        aria-current={here ? 'page' : undefined}
+        style={rail ? styles.railPlace : styles.place}
+      >
+        <Icon size={24} color={here ? colors.rim : colors.soft} strokeWidth={here ? 2.5 : 2} />
+        <Words size="small" face={here ? 'strong' : 'text'} tone={here ? 'rim' : 'soft'}>
+          {label}
+        </Words>
+      </Pressable>
+    </Link>
+  );
+});
 
 const styles = StyleSheet.create({
   bar: { flexDirection: 'row', borderTopWidth: space.hair, paddingVertical: space.s },

@@ -1,6 +1,7 @@
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { MINUTE_MS } from '@omtel/core/units';
 import X from 'lucide-react-native/icons/x';
+import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useTakeBackOfStoresMutation } from '../../store/api';
@@ -55,7 +56,8 @@ export function TickBar() {
 }
 
 function Noted({ tick }: { readonly tick: Tick }) {
-  const { events, ofStore, what, at, notBefore, takenBack } = tick;
+  const { events, ofStore, what, at, notBefore, next = [], takenBack } = tick;
+  const router = useRouter();
   const dispatch = useAppDispatch();
   const { zone, now } = useKitchen();
   const [open, setOpen] = useState(false);
@@ -87,12 +89,15 @@ function Noted({ tick }: { readonly tick: Tick }) {
   return (
     <View style={styles.what}>
       <Words face="strong">
-        {what}, {clockOf(at, zone)}
+        {what}, {clockWords(at, zone)}
       </Words>
       {error && <Words tone="hot">{sentenceOf(error)}</Words>}
       <View style={styles.row}>
         <Button kind="plain" label="Undo" onPress={takeBack} />
         {earlier.length > 0 && <Button kind="plain" label="It was earlier" onPress={() => setOpen(!open)} />}
+        {next.map(({ label, page }) => (
+          <Button key={page} kind="plain" label={label} onPress={() => router.push(page as never)} />
+        ))}
       </View>
       {open && (
         <View style={styles.row}>

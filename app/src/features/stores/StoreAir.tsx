@@ -1,6 +1,6 @@
 import type { StoreId, StoreReading } from '@omtel/core/api';
 import { placeSlip, written } from '@omtel/core/slips';
-import { clockOf, dayName, moment } from '@omtel/core/time';
+import { clockWords, dayName, moment } from '@omtel/core/time';
 import { isStoreRight } from '@omtel/core/trail';
 import {
   formatCeiling,
@@ -64,7 +64,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
       <View style={styles.line}>
         <Words tone={right ? 'soft' : 'hot'} face={right ? 'text' : 'strong'} style={styles.grow}>
           {last
-            ? `${formatTemperature(last.temperature, units)} at ${clockOf(last.at, zone)} ${dayName(last.at, now, zone)}${right ? '' : ': too warm'}`
+            ? `${formatTemperature(last.temperature, units)} at ${clockWords(last.at, zone)} ${dayName(last.at, now, zone)}${right ? '' : ': too warm'}`
             : `Not read yet; at most ${formatCeiling(limit, units)}`}
         </Words>
         <Button

@@ -1,5 +1,6 @@
 import { placeWords, VERDICT_WORDS } from '@omtel/core/trail';
 import { formatMass, type UnitSystem } from '@omtel/core/units';
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from '../../ui/ruling';
@@ -23,7 +24,7 @@ export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, 
       role="link"
       aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}`}
       onPress={() => onOpen(food.foodId)}
-      style={styles.row}
+      style={({ pressed }) => [styles.row, pressed && { backgroundColor: colors.enamel }]}
     >
       <View style={[styles.glyph, { borderColor: chosen ? colors.rim : colors[tone] }]}>
         <Glyph size={20} color={colors[tone]} strokeWidth={2.5} />
@@ -38,11 +39,13 @@ export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, 
           tone="soft"
         >{`${formatMass(food.massKg, units)} · ${placeWords(food.place)}`}</Words>
       </View>
+      <ChevronRight size={24} color={colors.soft} style={styles.opens} />
     </Pressable>
   );
 });
 
 const styles = StyleSheet.create({
+  opens: { alignSelf: 'center' },
   row: { flexDirection: 'row', gap: space.m, minHeight: REACH, alignItems: 'flex-start' },
   glyph: {
     width: 36,

@@ -1,7 +1,7 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { byEatNext, judgeLately } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
@@ -9,6 +9,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { useGoTo } from '../../ui/goTo';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -48,9 +49,10 @@ export function StoresScreen() {
         .sort(byEatNext),
     [data, kitchen],
   );
+  const goTo = useGoTo();
   const open = useCallback(
-    (foodId: string) => (wide ? router.setParams({ food: foodId }) : router.push(`/food/${foodId}` as never)),
-    [wide, router],
+    (foodId: string) => (wide ? router.setParams({ food: foodId }) : goTo(`/food/${foodId}`)),
+    [wide, router, goTo],
   );
   const [view, setView] = useState<Order>('next');
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
@@ -61,8 +63,27 @@ export function StoresScreen() {
   const act = useStoreActs(() => setChosen(new Set()));
   const chosenFoods = ruled.map(({ food }) => food).filter(({ foodId }) => chosen.has(foodId));
   const [text, setText] = useState('');
-  const sought = useMemo(() => ruled.filter((each) => isSought(each, text)), [ruled, text]);
-  const sections = useMemo(() => (view === 'next' ? byUrgency(sought) : []), [view, sought]);
+  const wanted = useDeferredValue(text);
+  const sought = useMemo(() => ruled.filter((each) => isSought(each, wanted)), [ruled, wanted]);
+  const sections = useMemo(
+    () =>
+      view === 'next'
+        ? byUrgency(sought).map(({ title, data }) => ({ title: `${title} · ${data.length}`, data }))
+        : [],
+    [view, sought],
+  );
+  const row = useCallback(
+    ({ food, ruling }: RuledFood) => (
+      <StoredRow
+        food={food}
+        ruling={ruling}
+        units={kitchen.units}
+        onOpen={open}
+        chosen={wide && food.foodId === shown}
+      />
+    ),
+    [kitchen.units, open, wide, shown],
+  );
 
   const list = (
     <ListScreen
@@ -72,15 +93,7 @@ export function StoresScreen() {
       rules
       sections={sections}
       keyOf={({ food }) => food.foodId}
-      row={({ food, ruling }) => (
-        <StoredRow
-          food={food}
-          ruling={ruling}
-          units={kitchen.units}
-          onOpen={open}
-          chosen={wide && food.foodId === shown}
-        />
-      )}
+      row={row}
       foot={
         view === 'place' && chosenFoods.length > 0 ? (
           <ChosenBar foods={chosenFoods} {...act} onNone={() => setChosen(new Set())} />

@@ -1,4 +1,4 @@
-import { foodById } from '@omtel/core/foods';
+import { foodById, says } from '@omtel/core/foods';
 import { placeWords, type FoodState, type Ruling } from '@omtel/core/trail';
 
 /** A food at hand with its ruling. */
@@ -24,15 +24,6 @@ export function byUrgency(ruled: readonly RuledFood[]): { title: string; data: r
 
 /** Whether a food is what somebody looks for: by its name, its kind, or where it is, in any order of words. */
 export function isSought({ food }: RuledFood, text: string): boolean {
-  const said = [
-    food.name,
-    ...[food.foodKey, ...food.parts].map((id) => foodById(id).name),
-    placeWords(food.place),
-  ]
-    .join(' ')
-    .toLowerCase();
-  return text
-    .toLowerCase()
-    .split(/\s+/)
-    .every((word) => said.includes(word));
+  const kinds = [food.foodKey, ...food.parts].map((id) => foodById(id).name);
+  return says([food.name, ...kinds, placeWords(food.place)].join(' '), text);
 }

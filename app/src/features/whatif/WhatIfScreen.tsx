@@ -9,6 +9,7 @@ import { StyleSheet, View } from 'react-native';
 import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
+import { Beside } from '../../ui/Beside';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
@@ -52,14 +53,19 @@ function WhatIf({ trail }: { readonly trail: FoodTrail }) {
       backTo={`/food/${food.state.foodId}`}
       aside={<UnitSwitch />}
       rules
+      roomy
     >
       <Choice label="What if" value={chosen} onChange={setChosen} options={offered} />
-      <Side title="As it is" ruling={judge(food.state, kitchen)} />
-      {imagined ? (
-        <Side title="As it would be" ruling={judge(imagined, kitchen)} why />
-      ) : (
-        <Words tone="soft">Its history gives no place to that: it has not been put into the cold.</Words>
-      )}
+      <Beside
+        left={<Side title="As it is" ruling={judge(food.state, kitchen)} />}
+        right={
+          imagined ? (
+            <Side title="As it would be" ruling={judge(imagined, kitchen)} why />
+          ) : (
+            <Words tone="soft">Its history gives no place to that: it has not been put into the cold.</Words>
+          )
+        }
+      />
     </Screen>
   );
 }

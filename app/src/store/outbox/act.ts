@@ -1,6 +1,6 @@
 import type { FoodEvent } from '@omtel/core/trail';
 import type { AppThunk } from '../store';
-import { isRepeated, tickSlice } from '../tick';
+import { isRepeated, tickSlice, type Tick } from '../tick';
 import { record } from './record';
 
 interface Act {
@@ -9,6 +9,8 @@ interface Act {
   readonly events: readonly FoodEvent[];
   /** Since when its food is here: the act can be said to have been earlier, down to then. */
   readonly notBefore?: number;
+  /** Pages one is likely to want after it. */
+  readonly next?: Tick['next'];
 }
 
 /**
@@ -16,7 +18,7 @@ interface Act {
  * within a minute it is shown, and nothing is recorded.
  */
 export const act =
-  ({ what, events, notBefore }: Act): AppThunk<Promise<void>> =>
+  ({ what, events, notBefore, next }: Act): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     if (events.length === 0 || isRepeated(getState().tick, events)) return;
     const { meant, ticked, failed } = tickSlice.actions;
@@ -33,6 +35,7 @@ export const act =
         what,
         at: events.at(-1)!.at,
         notBefore: notBefore ?? null,
+        next,
       }),
     );
   };

@@ -10,7 +10,7 @@ import { space, type Colors } from '../tokens';
 import { useLook } from '../theme';
 import { Words } from '../Words';
 import { elapsedTick, Plot } from './Plot';
-import { curvePath, fieldPath, type Curve } from './scale';
+import { curvePath, fieldPath, ticksOf, type Curve } from './scale';
 
 /** One forecast: its usual course, and the field between its slow and fast ends. */
 export interface ForecastCurve {
@@ -45,6 +45,7 @@ interface ForecastDrawingProps {
 
 const TONES: (keyof Colors)[] = ['ink', 'cold', 'hot'];
 const ROWS = 8;
+const MINUTE_S = 60;
 const asCurve = ({ timeS, temperatureC }: ForecastEdge): Curve => ({ at: timeS, temperatureC });
 
 /** Forecasts on the one drawing of temperature over time: bands, not promises. The same facts stand in a table. */
@@ -62,6 +63,7 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
         band={rules.bands.growth.value}
         limits={limits}
         units={units}
+        ticks={ticksOf({ from: 0, to: untilS }, 0, MINUTE_S)}
         tick={(s) => elapsedTick(s * 1000)}
         inside={(scale) => (
           <>

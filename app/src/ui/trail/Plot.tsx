@@ -15,7 +15,8 @@ export interface PlotProps {
   /** Other limits, drawn as lines with their value. */
   readonly limits?: readonly Temperature[];
   readonly units: UnitSystem;
-  /** What stands under the time axis at a moment. */
+  /** The moments that are told under the time axis, in the order they come. */
+  readonly ticks: readonly number[];
   readonly tick: (at: number) => string;
   /** Lines and bands, kept inside the frame. */
   readonly inside: (scale: Scale, frame: Frame) => ReactNode;
@@ -25,14 +26,15 @@ export interface PlotProps {
 
 const HEIGHT = 210;
 const AXIS_HEIGHT = 40;
-const TICKS = 3;
+/** About half of what is written under a tick, px. */
+const HALF_TICK = 32;
 const HATCH = 9;
 
 /**
  * The one drawing of temperature over time: cold below, hot above, the growth band hatched between. What runs through
  * it, a trail or forecasts, is drawn by its owner.
  */
-export function Plot({ name, window, band, limits = [], units, tick, inside, over }: PlotProps) {
+export function Plot({ name, window, band, limits = [], units, ticks, tick, inside, over }: PlotProps) {
   const { colors, sizes } = useLook();
   const [width, setWidth] = useState(0);
   const id = useId().replaceAll(':', '');
@@ -45,12 +47,9 @@ export function Plot({ name, window, band, limits = [], units, tick, inside, ove
   };
   const { x, y } = scaleOf(window, { low: toCelsius(band.low), high: toCelsius(band.high) }, frame);
   const scale = { x, y };
-  const [top, bottom] = [y(toCelsius(band.high)), y(toCelsius(band.low))];
+  const [top, bottom] = [Math.max(0, y(toCelsius(band.high))), y(toCelsius(band.low))];
+  const inSight = (at: Temperature) => y(toCelsius(at)) >= 0;
   const label = { fontFamily: fonts.text, fontSize: sizes.small, fill: colors.soft };
-  const times = Array.from(
-    { length: TICKS },
-    (_, i) => window.from + ((window.to - window.from) * i) / (TICKS - 1),
-  );
   const limit = (at: Temperature, tone: string) => (
     <G key={`${at.value}${at.unit}`}>
       <Line
@@ -100,18 +99,12 @@ export function Plot({ name, window, band, limits = [], units, tick, inside, ove
               fill={fill}
             />
           ))}
-          {[band.high, band.low].map((at) => limit(at, colors.bandEdge))}
-          {limits.map((at) => limit(at, colors.ink))}
+          {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge))}
+          {limits.filter(inSight).map((at) => limit(at, colors.ink))}
           <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
           {over?.(scale, frame)}
-          {times.map((at, i) => (
-            <SvgText
-              key={at}
-              {...label}
-              x={x(at)}
-              y={HEIGHT - 6}
-              textAnchor={i === 0 ? 'start' : i === TICKS - 1 ? 'end' : 'middle'}
-            >
+          {ticks.map((at) => (
+            <SvgText key={at} {...label} x={x(at)} y={HEIGHT - 6} textAnchor={anchorOf(x(at), frame)}>
               {tick(at)}
             </SvgText>
           ))}
@@ -120,6 +113,10 @@ export function Plot({ name, window, band, limits = [], units, tick, inside, ove
     </View>
   );
 }
+
+/** In the middle under its moment, but for one so near an edge that it would stick out. */
+const anchorOf = (x: number, { left, width }: Frame): 'start' | 'middle' | 'end' =>
+  x < left + HALF_TICK ? 'start' : x > width - HALF_TICK ? 'end' : 'middle';
 
 /** Hours from the start, for forecasts without a clock time: "6 h". */
 export const elapsedTick = (ms: number): string => (ms === 0 ? 'start' : formatDuration(ms));

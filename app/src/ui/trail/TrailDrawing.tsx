@@ -1,14 +1,14 @@
 import type { RuleSet } from '@omtel/core/guidance';
-import { clockOf, daysBetween, shortDay } from '@omtel/core/time';
+import { atClock, clockOf, daysBetween, shortDay } from '@omtel/core/time';
 import type { Exposure, Sketch } from '@omtel/core/trail';
-import { formatDuration, formatTemperature, toCelsius, type UnitSystem } from '@omtel/core/units';
+import { formatDuration, formatTemperature, MINUTE_MS, toCelsius, type UnitSystem } from '@omtel/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
-import { Circle, Line, Path } from 'react-native-svg';
+import { Line, Path } from 'react-native-svg';
 import { Button } from '../Button';
 import { useLook } from '../theme';
 import { Plot } from './Plot';
-import { pathOf, windowOf, type Frame, type Scale } from './scale';
+import { pathOf, ticksOf, windowOf, type Frame, type Scale } from './scale';
 import { TrailTable } from './TrailTable';
 
 export interface TrailDrawingProps {
@@ -33,19 +33,15 @@ export function TrailDrawing(props: TrailDrawingProps) {
 
   const signs = ({ x, y }: Scale, { height, bottom }: Frame) => (
     <>
-      {sketch.readings
-        .filter(({ at }) => at >= sketch.from)
-        .map(({ at, temperature }) => (
-          <Circle
-            key={at}
-            cx={x(at)}
-            cy={y(toCelsius(temperature))}
-            r={5.5}
-            fill={colors.enamel}
-            stroke={colors.ink}
-            strokeWidth={2.5}
-          />
-        ))}
+      <Path
+        d={sketch.readings
+          .filter(({ at }) => at >= sketch.from)
+          .map(({ at, temperature }) => pointAt(x(at), y(toCelsius(temperature))))
+          .join('')}
+        fill={colors.enamel}
+        stroke={colors.ink}
+        strokeWidth={2.5}
+      />
       {now <= sketch.to && (
         <Line x1={x(now)} x2={x(now)} y1={0} y2={height - bottom} stroke={colors.rim} strokeWidth={2} />
       )}
@@ -71,6 +67,7 @@ export function TrailDrawing(props: TrailDrawingProps) {
         window={windowOf(sketch)}
         band={rules.bands.growth.value}
         units={units}
+        ticks={ticksOf(sketch, atClock(sketch.from, 0, MIDNIGHT, zone), MINUTE_MS)}
         tick={(at) => tickWords(at, sketch, zone)}
         inside={(scale) => (
           <Path
@@ -92,6 +89,13 @@ export function TrailDrawing(props: TrailDrawingProps) {
     </View>
   );
 }
+
+/** A circle as part of a path: a hundred readings are one shape. */
+const POINT_R = 5.5;
+const pointAt = (x: number, y: number): string =>
+  `M${x - POINT_R} ${y}a${POINT_R} ${POINT_R} 0 1 0 ${2 * POINT_R} 0a${POINT_R} ${POINT_R} 0 1 0 ${-2 * POINT_R} 0z`;
+
+const MIDNIGHT = { hour: 0, minute: 0 };
 
 const tickWords = (at: number, { from, to }: Sketch, zone: string): string =>
   daysBetween(from, to, zone) === 0 ? clockOf(at, zone) : `${shortDay(at, zone)} ${clockOf(at, zone)}`;

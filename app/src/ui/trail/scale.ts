@@ -26,16 +26,41 @@ export interface Curve {
   readonly temperatureC: readonly number[];
 }
 
+const MINUTES_OF_TICKS = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440, 2880, 5760, 10_080, 20_160, 43_200];
+const MOST_TICKS = 4;
+
+/**
+ * Round moments along the time axis: whole quarters, hours or days counted from `origin`, as many as have room.
+ *
+ * @param minute how long a minute is in the window's own count
+ */
+export function ticksOf({ from, to }: Pick<Window, 'from' | 'to'>, origin: number, minute: number): number[] {
+  const steps = MINUTES_OF_TICKS.map((minutes) => minutes * minute);
+  const step = steps.find((each) => (to - from) / each < MOST_TICKS) ?? steps.at(-1)!;
+  const first = origin + Math.ceil((from - origin) / step) * step;
+  return Array.from({ length: Math.floor((to - first) / step) + 1 }, (_, i) => first + i * step);
+}
+
 const ROOM_C = 6;
 
-/** Fits a window into a frame: time along, temperature upwards, the growth band always in sight. */
+/** As much of the growth band as shows above food that lies quietly in the cold, K. */
+const SEEN_ABOVE_COLD_K = 5;
+
+/**
+ * Fits a window into a frame: time along, temperature upwards. The growth band is in sight whole where the food came into
+ * it; above food that stayed cold only where it begins.
+ */
 export function scaleOf(
   { from, to, temperaturesC }: Window,
   bandC: { low: number; high: number },
   { width, height, left, top, bottom }: Frame,
 ): Scale {
   const low = temperaturesC.reduce((a, b) => Math.min(a, b), bandC.low) - ROOM_C;
-  const high = temperaturesC.reduce((a, b) => Math.max(a, b), bandC.high) + ROOM_C;
+  const hottest = temperaturesC.reduce((a, b) => Math.max(a, b), -Infinity);
+  const high =
+    temperaturesC.length > 0 && hottest <= bandC.low
+      ? bandC.low + SEEN_ABOVE_COLD_K
+      : Math.max(hottest, bandC.high) + ROOM_C;
   const span = Math.max(1, to - from);
   return {
     x: (at) => left + ((at - from) / span) * (width - left),

@@ -1,5 +1,5 @@
 import { PLACE_LABELS, type CookStanding, type FoodState, type ProbePlace } from '@omtel/core/trail';
-import { clockOf } from '@omtel/core/time';
+import { clockWords } from '@omtel/core/time';
 import { formatTemperature } from '@omtel/core/units';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../../store/useKitchen';
@@ -29,7 +29,7 @@ export function ProbePlaces({ food, standing, places, chosen, onChoose }: ProbeP
     const known = standings.find((each) => each.place === place);
     if (!known) return standing ? (standing.next === place ? 'Read it next' : 'Not read yet') : '';
     const { at, temperature } = known.latest;
-    return `${formatTemperature(temperature, units)} at ${clockOf(at, zone)}${known.passed ? ', there' : ', not yet'}`;
+    return `${formatTemperature(temperature, units)} at ${clockWords(at, zone)}${known.passed ? ', there' : ', not yet'}`;
   };
   return (
     <View style={styles.group}>

@@ -1,0 +1,39 @@
+import type { LogEntry } from '@omtel/core/api';
+import { says } from '@omtel/core/foods';
+import { dayName, isoDay, longDay } from '@omtel/core/time';
+import { eventWords } from '@omtel/core/trail';
+import { capital, type UnitSystem } from '@omtel/core/units';
+
+export interface Told {
+  readonly units: UnitSystem;
+  readonly zone: string;
+  /** A moment of the day it is now. */
+  readonly today: number;
+}
+
+/** Under the names of their days, in the order they come. */
+export function byDay(
+  entries: readonly LogEntry[],
+  { today, zone }: Told,
+): { title: string; data: LogEntry[] }[] {
+  const days = new Map<string, LogEntry[]>();
+  for (const entry of entries) {
+    const day = capital(dayName(entry.event.at, today, zone));
+    days.set(day, [...(days.get(day) ?? []), entry]);
+  }
+  return [...days].map(([title, data]) => ({ title, data }));
+}
+
+/** Whether every word typed is in what an entry tells: its food, what was done and where, its day by name or date. */
+export function isSoughtEntry({ event, foodName, takenBack }: LogEntry, text: string, told: Told): boolean {
+  const { today, zone } = told;
+  const line = [
+    foodName,
+    eventWords(event, told),
+    dayName(event.at, today, zone),
+    longDay(event.at, zone),
+    isoDay(event.at, zone),
+    takenBack ? 'taken back' : '',
+  ];
+  return says(line.join(' '), text);
+}

@@ -1,0 +1,17 @@
+import { TOLD_IN_PAGE, type FirstPage } from '@omtel/core/api';
+import { api, told } from './api';
+import type { AppDispatch } from './store';
+
+/** Takes in what the page brought with it, once: later it would be old. */
+export function takeInPage(dispatch: AppDispatch): void {
+  const element = typeof document === 'undefined' ? null : document.getElementById(TOLD_IN_PAGE);
+  if (!element) return;
+  element.remove();
+  const { household, foods } = JSON.parse(element.textContent) as FirstPage;
+  dispatch(
+    api.util.upsertQueryEntries([
+      { endpointName: 'household', arg: undefined, value: told(household) },
+      { endpointName: 'foods', arg: undefined, value: foods },
+    ]),
+  );
+}
