@@ -70,6 +70,20 @@ export default defineConfig(
       ],
     },
   },
+  // An index names what it lets out: the client would otherwise read the whole room to find one thing in it.
+  {
+    files: ['core/src/*/index.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "ExportAllDeclaration[exportKind!='type']",
+          message: 'Name what the room lets out.',
+        },
+        noBareDate,
+      ],
+    },
+  },
   {
     files: ['server/**/*.ts'],
     rules: forbid({

@@ -1,12 +1,8 @@
-import { resolve } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { serve } from '@hono/node-server';
 import { chromium, type Browser, type Response } from '@playwright/test';
 import { chromiumLaunch, PHONE } from '../scripts/lib/browser';
-import { freePort } from '../scripts/lib/ports';
 import { openStage } from '../scripts/lib/stage';
-import { exportWeb } from '../scripts/lib/webBuild';
-import { webClient } from '../server/src/http/webClient';
+import { EMPTY_SAYS, openEmptyPage } from './emptyPage';
 
 const KILO = 1000;
 
@@ -28,14 +24,11 @@ async function scriptsOf(browser: Browser, address: string, settledBy: string): 
 
 /** JavaScript of the first page against an empty page of the same stack. */
 export async function firstLoad(): Promise<string[]> {
-  const dist = resolve('bench/empty-page/dist');
-  exportWeb(resolve('bench/empty-page'), dist);
-  const port = await freePort();
-  const empty = serve({ fetch: webClient(dist).fetch, port, hostname: '127.0.0.1' });
+  const empty = await openEmptyPage();
   const stage = await openStage();
   const browser = await chromium.launch(chromiumLaunch());
   try {
-    const floor = await scriptsOf(browser, `http://127.0.0.1:${port}/`, 'Nothing here.');
+    const floor = await scriptsOf(browser, empty.address, EMPTY_SAYS);
     const ours = await scriptsOf(browser, stage.address, 'Open the boatyard’s kitchen');
     return [
       `empty page   ${(floor / KILO).toFixed(0)} kB of JavaScript, gzipped`,
@@ -45,6 +38,6 @@ export async function firstLoad(): Promise<string[]> {
   } finally {
     await browser.close();
     await stage.stop();
-    empty.close();
+    empty.stop();
   }
 }

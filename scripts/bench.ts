@@ -2,8 +2,10 @@ import { conduction } from '../bench/conduction';
 import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
 import { mainThread } from '../bench/mainThread';
+import { ready } from '../bench/ready';
 import { roasting } from '../bench/roasting';
 import { stores } from '../bench/stores';
+import { taps } from '../bench/taps';
 import { run, Sentence } from './lib/sentence';
 
 const BENCHES: Record<string, () => Promise<string[]>> = {
@@ -13,6 +15,8 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   stores,
   firstLoad,
   mainThread,
+  ready,
+  taps,
 };
 
 /** Runs the benches named, or all of them, and prints what each measured. */

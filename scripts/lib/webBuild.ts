@@ -12,7 +12,7 @@ const STAMP = resolve('.omtel', 'web-build.json');
 const SOURCES = [
   'app/index.ts',
   'app/src',
-  'app/assets',
+  'app/public',
   'app/app.json',
   'app/babel.config.js',
   'app/metro.config.js',

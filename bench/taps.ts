@@ -1,0 +1,170 @@
+import { chromium, type Page } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
+import { chromiumLaunch, PHONE } from '../scripts/lib/browser';
+import { openStage } from '../scripts/lib/stage';
+import { median, SLOWER, slowedDown } from './phone';
+
+const MANY_FOODS = 300;
+const MANY_READINGS = 100;
+const MINUTE_MS = 60_000;
+const SETTLED_MS = 300;
+
+/** In the page: how long what was tapped or typed took to be answered by a picture, and when a text came to stand. */
+const WATCH = `
+  globalThis.answers = [];
+  new PerformanceObserver((list) =>
+    list.getEntries().forEach((entry) => entry.interactionId && globalThis.answers.push(entry.duration)),
+  ).observe({ type: 'event', durationThreshold: 16 });
+  globalThis.standing = (title, from) =>
+    new Promise((resolve) => {
+      const look = () =>
+        [...document.querySelectorAll('h1')].some((one) => one.offsetParent && one.innerText === title) &&
+        !document.querySelector('[role=progressbar]')
+          ? resolve(performance.now() - from)
+          : requestAnimationFrame(look);
+      look();
+    });
+  document.addEventListener('pointerdown', () => (globalThis.tappedAt = performance.now()), true);
+`;
+
+interface Watched {
+  answers: number[];
+  tappedAt: number;
+  standing: (title: string, from: number) => Promise<number>;
+}
+
+/** Milliseconds from a tap on a place until it stands. */
+async function placeStands(page: Page, place: string): Promise<number> {
+  await page.getByRole('link', { name: place, exact: true }).click();
+  return stands(page, place);
+}
+
+/** Milliseconds from the last tap until a page of that title stands. */
+const stands = (page: Page, title: string): Promise<number> =>
+  page.evaluate((heading) => {
+    const watched = globalThis as unknown as Watched;
+    return watched.standing(heading, watched.tappedAt);
+  }, title);
+
+/** The slowest answer to a tap or a key since it was asked last. */
+async function slowestAnswer(page: Page): Promise<number> {
+  await page.waitForTimeout(SETTLED_MS);
+  return page.evaluate(() => {
+    const watched = globalThis as unknown as Watched;
+    const slowest = Math.max(0, ...watched.answers);
+    watched.answers = [];
+    return slowest;
+  });
+}
+
+/** The middle and the slowest answer to the keys of a word typed into a field. */
+async function typed(page: Page, field: string, word: string): Promise<string> {
+  await page.getByRole('textbox', { name: field }).click();
+  await slowestAnswer(page);
+  const keys: number[] = [];
+  for (const letter of word) {
+    await page.keyboard.type(letter);
+    keys.push(await slowestAnswer(page));
+  }
+  return `${median(keys)} ms a key, ${Math.max(...keys)} at most`;
+}
+
+/** A household with as many foods, and one food with as many readings, as a long year leaves. */
+async function filled(page: Page, address: string): Promise<void> {
+  const headers = { origin: address };
+  const { clock } = await (await page.request.post('/api/session/demo', { headers })).json();
+  const added = (name: string, place: string) => ({
+    id: uuid(),
+    foodId: uuid(),
+    at: clock.now - 600 * MINUTE_MS,
+    type: 'added',
+    payload: {
+      foodKey: 'lentil-soup',
+      name,
+      massKg: 1,
+      form: 'liquid',
+      condition: 'cooked',
+      place,
+      since: clock.now - 600 * MINUTE_MS,
+    },
+  });
+  const foods = Array.from({ length: MANY_FOODS }, (_, i) =>
+    added(`Soup ${i}`, i % 3 === 0 ? 'refrigerator' : 'freezer'),
+  );
+  const read = added('Soup much read', 'refrigerator');
+  const readings = Array.from({ length: MANY_READINGS }, (_, i) => ({
+    id: uuid(),
+    foodId: read.foodId,
+    at: clock.now - (500 - i * 4) * MINUTE_MS,
+    type: 'reading',
+    payload: { temperature: { value: 4, unit: 'C' } },
+  }));
+  const events = [...foods, read, ...readings];
+  for (let from = 0; from < events.length; from += 150) {
+    const sent = await page.request.post('/api/events', {
+      headers,
+      data: { events: events.slice(from, from + 150) },
+    });
+    if (!sent.ok()) throw new Error(await sent.text());
+  }
+}
+
+/** How a slow phone answers: places, keys, a long store and a long history. */
+export async function taps(): Promise<string[]> {
+  const stage = await openStage();
+  const browser = await chromium.launch(chromiumLaunch());
+  try {
+    const page = await browser.newPage({ baseURL: stage.address, viewport: PHONE, hasTouch: true });
+    await page.request.post('/api/session/demo', { headers: { origin: stage.address } });
+    await slowedDown(page);
+    await page.addInitScript({ content: WATCH });
+    await page.goto('/now');
+    await page.getByText('Fish pie, half a tray').first().waitFor();
+    await slowestAnswer(page);
+    const lines: string[] = [];
+    for (const visit of ['first', 'again']) {
+      for (const place of ['Plan', 'Stores', 'Guide', 'Log', 'Now']) {
+        const ms = await placeStands(page, place);
+        const answer = await slowestAnswer(page);
+        lines.push(
+          `${place.padEnd(7)} ${visit}: stands after ${ms.toFixed(0)} ms (at most 250), answers in ${answer} (at most 100)`,
+        );
+      }
+    }
+    await page.goto('/guide');
+    lines.push(`searching the guide: ${await typed(page, 'Find a number', 'chicken')} (at most 50)`);
+    await page.goto('/add');
+    lines.push(`adding: ${await typed(page, 'What kind of food?', 'chicken')} (at most 50)`);
+
+    await filled(page, stage.address);
+    await page.goto('/now');
+    await page.getByRole('heading', { name: 'Now' }).waitFor();
+    await slowestAnswer(page);
+    const stores = [await placeStands(page, 'Stores')];
+    await placeStands(page, 'Guide');
+    stores.push(await placeStands(page, 'Stores'));
+    lines.push(
+      `Stores with ${MANY_FOODS} foods: ${stores.map((ms) => ms.toFixed(0)).join(' ms, then ')} ms (at most 500)`,
+    );
+    lines.push(`searching them: ${await typed(page, 'Look for', 'soup 12')} (at most 50)`);
+    const food: number[] = [];
+    for (const name of ['Soup 3', 'Soup much read']) {
+      await page.getByRole('textbox', { name: 'Look for' }).fill(name);
+      await page.waitForTimeout(SETTLED_MS);
+      await page
+        .getByRole('link', { name: new RegExp(`^${name}:`) })
+        .first()
+        .click();
+      food.push(await stands(page, name));
+      await page.goBack();
+      await page.getByRole('textbox', { name: 'Look for' }).waitFor();
+    }
+    lines.push(
+      `a food: ${food[0]!.toFixed(0)} ms at its first visit, ${food[1]!.toFixed(0)} with ${MANY_READINGS} readings (at most 400)`,
+    );
+    return [`at ${SLOWER} × slow-down`, ...lines];
+  } finally {
+    await browser.close();
+    await stage.stop();
+  }
+}
