@@ -70,7 +70,10 @@ test('one typed line fills in the form; what came lately comes again in two taps
   const { page, tap } = kitchen;
   await putIn(kitchen);
   await page.getByLabel('What kind of food?').fill('2 lb chicken thighs freezer yesterday 17:30');
-  await page.getByRole('button', { name: 'Chicken thighs', exact: true }).first().click();
+  // What was found stands above what came lately.
+  const thighs = page.getByRole('button', { name: 'Chicken thighs', exact: true });
+  await expect(thighs).toHaveCount(2);
+  await thighs.first().click();
   await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('0.91');
   await expect(page.getByRole('radio', { name: 'Freezer' })).toBeChecked();
   await expect(page.getByRole('radio', { name: 'Yesterday' })).toBeChecked();
@@ -119,4 +122,19 @@ test('a plan is changed from its food, and a frozen food says when it must come 
   await go('Plan');
   await expect(page.getByText(/on the table Sunday 20:15/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Change the plan for Cod fillets' })).toHaveCount(1);
+});
+
+test('raw meat is asked its shelf; a plan and a label are one tap from there', async ({ kitchen }) => {
+  const { page, tap, go } = kitchen;
+  await putIn(kitchen);
+  await page.getByLabel('What kind of food?').fill('pork chops');
+  await tap('Pork chops');
+  await page.getByLabel('Weight', { exact: true }).fill('0,6');
+  await page.getByRole('radio', { name: 'Lower shelf' }).click();
+  await tap('Put it in');
+  await page.getByRole('button', { name: 'Its label' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  expect(page.url()).toMatch(/\/label$/);
+  await go('Log');
+  await expect(page.getByText(/^Put in the refrigerator, lower shelf/)).toBeVisible();
 });

@@ -24,9 +24,9 @@ test('units switch on any screen and stay switched', async ({ kitchen }) => {
   await tap('Show °F and pounds');
   await expect(page.getByText(/5 lb 5 oz/).first()).toBeVisible();
   await go('Guide');
-  await expect(page.getByText('at least 325 °F')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Poultry.*165 °F/ })).toBeVisible();
   await page.reload();
-  await expect(page.getByText('at least 325 °F')).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Poultry.*165 °F/ })).toBeVisible();
 });
 
 test('the demo’s clock moves ahead and the story starts again', async ({ kitchen }) => {
@@ -75,4 +75,35 @@ test('every place opens by its address without a script error', async ({ kitchen
   }
   // Before signing in the household is asked for once and refused; that is the door's own way.
   expect(errors.filter((text) => !text.includes('401'))).toEqual([]);
+});
+
+test('Now stands without another request; without what the page brings it asks', async ({ kitchen }) => {
+  const { page, enter } = kitchen;
+  await enter();
+  const asked: string[] = [];
+  page.on('request', (request) => {
+    const { pathname } = new URL(request.url());
+    if (/^\/api\/(household|foods)$/.test(pathname)) asked.push(pathname);
+  });
+  await page.goto('/');
+  await expect(page.getByText('Fish pie, half a tray').first()).toBeVisible();
+  expect(page.url()).toMatch(/\/now$/);
+  expect(asked).toEqual([]);
+  await page.goto('/guide');
+  await expect(page.getByRole('heading', { name: 'Guide', level: 1 })).toBeVisible();
+  expect(asked).toEqual(['/api/household']);
+});
+
+test('the bar lights the place one is at, after a way back too', async ({ kitchen }) => {
+  const { page, enter, go } = kitchen;
+  await enter();
+  await go('Plan');
+  const lit = page.getByRole('navigation').locator('[aria-current=page]');
+  await expect(lit).toHaveText('Plan');
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+  await expect(lit).toHaveText('Now');
+  await page.getByRole('navigation').getByRole('link', { name: 'Log' }).press('Enter');
+  await expect(page.getByRole('heading', { name: 'Log', level: 1 })).toBeVisible();
+  await expect(lit).toHaveText('Log');
 });

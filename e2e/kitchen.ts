@@ -41,6 +41,8 @@ export const test = base.extend<{ kitchen: Kitchen }>({
         await page.goto('/');
         await tap('Open the boatyard’s kitchen');
         await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+        // The address follows what is shown: what a story reloads at once must be this place.
+        await expect(page).toHaveURL(/\/now$/);
       },
       later: async (minutes) => {
         const { clock } = await (await page.request.get('/api/household')).json();

@@ -67,12 +67,13 @@ test('an entry the server will not take is laid aside and takes no other with it
 test('a server that is away is one sentence and a way on', async ({ kitchen }) => {
   const { page, enter, tap } = kitchen;
   await enter();
+  // A place that is told nothing in its page has to ask.
   await page.route('**/api/**', (route) => route.abort());
-  await page.reload();
+  await page.goto('/guide');
   await expect(page.getByText('The kitchen’s server cannot be reached.')).toBeVisible();
   await page.unroute('**/api/**');
   await tap('Try again');
-  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Guide', level: 1 })).toBeVisible();
 });
 
 test('a broken cookie leads back to the door', async ({ kitchen }) => {
@@ -89,8 +90,10 @@ test('a broken cookie leads back to the door', async ({ kitchen }) => {
 test('a page that cannot be shown says so, and there is a way on', async ({ kitchen }) => {
   const { page, enter } = kitchen;
   await enter();
+  // A place that is told no foods in its page asks for them when the next one opens.
+  await page.goto('/guide');
   await page.route('**/api/foods', (route) => route.fulfill({ json: { foods: [{ state: {} }] } }));
-  await page.reload();
+  await page.getByRole('navigation').getByRole('link', { name: 'Stores' }).click();
   await expect(
     page.getByText('This page could not be shown. Nothing that was recorded is lost.'),
   ).toBeVisible();

@@ -1,0 +1,26 @@
+import { readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureWebBuild } from '../scripts/lib/webBuild';
+import budget from './budget.json';
+import { expect, test } from './kitchen';
+
+const KILO = 1000;
+
+/** What each script weighs as it is sent, kB, by its name. */
+function scripts(): Map<string, number> {
+  const folder = join(ensureWebBuild(), '_expo/static/js/web');
+  const sent = readdirSync(folder).filter((file) => file.endsWith('.js.br'));
+  return new Map(sent.map((file) => [file.replace(/\.br$/, ''), statSync(join(folder, file)).size / KILO]));
+}
+
+test('what a phone is sent stays within its budget', () => {
+  const sizes = scripts();
+  const page = readFileSync(join(ensureWebBuild(), 'index.html'), 'utf8');
+  const starting = [...page.matchAll(/src="[^"]*\/([^/"]+\.js)"/g)].map(([, name]) => name!);
+  const sum = (names: readonly string[]) => names.reduce((total, name) => total + sizes.get(name)!, 0);
+  const places = [...sizes].filter(([name]) => !starting.includes(name) && !/worker|^forecast-/.test(name));
+  expect(starting.length).toBeGreaterThan(0);
+  expect(sum(starting)).toBeLessThanOrEqual(budget.startingScripts);
+  expect(Math.max(...places.map(([, size]) => size))).toBeLessThanOrEqual(budget.largestPlace);
+  expect(sum([...sizes.keys()])).toBeLessThanOrEqual(budget.allScripts);
+});
