@@ -6,6 +6,11 @@ const forbid = (patterns, paths = []) => ({
   'no-restricted-imports': ['error', { patterns: [patterns], paths }],
 });
 
+const noRuleElsewhere = {
+  selector: 'CallExpression[callee.name=/^(celsius|fahrenheit)$/]',
+  message: 'Temperatures of rules stand in core/guidance; ask for the rule.',
+};
+
 const noBareDate = {
   selector: "NewExpression[callee.name='Date'][arguments.length=0]",
   message: 'The time is asked of the household’s clock, or taken as an argument.',
@@ -60,14 +65,7 @@ export default defineConfig(
     files: ['core/src/**/*.ts', 'app/src/**/*.{ts,tsx}'],
     ignores: ['core/src/guidance/**', 'core/src/units/**', 'core/src/testing/**', '**/*.test.ts'],
     rules: {
-      'no-restricted-syntax': [
-        'error',
-        {
-          selector: 'CallExpression[callee.name=/^(celsius|fahrenheit)$/]',
-          message: 'Temperatures of rules stand in core/guidance; ask for the rule.',
-        },
-        noBareDate,
-      ],
+      'no-restricted-syntax': ['error', noRuleElsewhere, noBareDate],
     },
   },
   // An index names what it lets out: the client would otherwise read the whole room to find one thing in it.
@@ -105,6 +103,22 @@ export default defineConfig(
         ],
       ),
       ...hooks.configs.recommended.rules,
+    },
+  },
+  // Spaces and corners are steps of one grid, named in the tokens.
+  {
+    files: ['app/src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'Property[key.name=/^(rowGap|columnGap|gap|padding.*|margin.*|borderRadius)$/] > Literal.value[value!=0]',
+          message: 'Spaces and corners are taken from ui/tokens.',
+        },
+        noRuleElsewhere,
+        noBareDate,
+      ],
     },
   },
   {

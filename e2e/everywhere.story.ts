@@ -1,5 +1,5 @@
 import { LAPTOP } from '../scripts/lib/browser';
-import { expect, test } from './kitchen';
+import { expect, rest, test } from './kitchen';
 
 test('a reading is recorded from Now in at most three taps', async ({ kitchen }) => {
   const { page, enter, tap } = kitchen;
@@ -16,17 +16,34 @@ test('a reading is recorded from Now in at most three taps', async ({ kitchen })
   expect(taps).toBeLessThanOrEqual(3);
 });
 
-test('units switch on any screen and stay switched', async ({ kitchen }) => {
+test('units switch beside any number and stay switched', async ({ kitchen }) => {
   const { page, enter, go, tap, food } = kitchen;
   await enter();
   await food('Lamb shoulder');
-  await expect(page.getByText(/2\.4 kg/).first()).toBeVisible();
+  await rest(page, page.getByText(/2\.4 kg/).first());
   await tap('Show °F and pounds');
   await expect(page.getByText(/5 lb 5 oz/).first()).toBeVisible();
   await go('Guide');
   await expect(page.getByRole('link', { name: /^Poultry.*165 °F/ })).toBeVisible();
   await page.reload();
   await expect(page.getByRole('link', { name: /^Poultry.*165 °F/ })).toBeVisible();
+});
+
+test('whoever rests on a number within a button asks about its units, and does not press it', async ({
+  kitchen,
+}) => {
+  const { page, enter, go, tap } = kitchen;
+  await enter();
+  await go('Stores');
+  const shoulder = page.getByRole('link', { name: /^Lamb shoulder/ });
+  await rest(page, shoulder.getByText(/2\.4 kg/));
+  await expect(page.getByRole('group', { name: 'Units' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('group', { name: 'Units' })).toHaveCount(0);
+  await rest(page, shoulder.getByText(/2\.4 kg/));
+  await tap('Show °F and pounds');
+  await expect(shoulder.getByText(/5 lb 5 oz/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Stores', level: 1 })).toBeVisible();
 });
 
 test('the demo’s clock moves ahead and the story starts again', async ({ kitchen }) => {

@@ -1,4 +1,4 @@
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 
 /** The demo kitchen as a cook has it in hand. */
 export interface Kitchen {
@@ -18,6 +18,16 @@ export interface Kitchen {
 }
 
 const MINUTE_MS = 60_000;
+/** Longer than a tap. */
+const REST_MS = 600;
+
+/** Rests a finger on what is shown there. */
+export async function rest(page: Page, on: Locator): Promise<void> {
+  await on.hover();
+  await page.mouse.down();
+  await page.waitForTimeout(REST_MS);
+  await page.mouse.up();
+}
 
 /** A test with the story just begun, on its own page. */
 export const test = base.extend<{ kitchen: Kitchen }>({

@@ -1,4 +1,4 @@
-import { expect, test } from './kitchen';
+import { expect, rest, test } from './kitchen';
 
 test('a figure in the other unit is asked about before it is kept', async ({ kitchen }) => {
   const { page, enter, food, tap } = kitchen;
@@ -37,6 +37,7 @@ test('what is typed is converted when units switch, and never read anew', async 
   await page.getByLabel('What kind of food?').fill('lentil soup');
   await tap('Lentil soup');
   await page.getByLabel('Weight', { exact: true }).fill('2');
+  await rest(page, page.getByText('kg', { exact: true }));
   await tap('Show °F and pounds');
   await expect(page.getByLabel('Weight', { exact: true })).toHaveValue('4.41');
 });

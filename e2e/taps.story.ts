@@ -1,6 +1,6 @@
 import type { FoodList, Household, Log, LogEntry } from '@omtel/core/api';
 import type { Page } from '@playwright/test';
-import { expect, test } from './kitchen';
+import { expect, rest, test } from './kitchen';
 
 const STEPS = 100;
 const MINUTE_MS = 60_000;
@@ -28,8 +28,12 @@ async function fumble(page: Page, roll: () => number): Promise<void> {
   if (what < 0.06) return void (await page.goBack());
   if (what < 0.1) return page.setViewportSize({ width: 844, height: 390 });
   if (what < 0.16) return page.setViewportSize({ width: 390, height: 844 });
-  if (what < 0.22)
-    return void (await tapOne(page, page.getByRole('button', { name: /^Show / }).first(), false));
+  if (what < 0.22) {
+    const number = page.getByText(/\d (°[CF]|kg|lb)/).first();
+    if (!(await number.isVisible())) return;
+    await rest(page, number);
+    return tapOne(page, page.getByRole('button', { name: /^Show / }).first(), false);
+  }
   if (what < 0.32) {
     const field = page.getByRole('textbox').first();
     if (await field.isVisible()) await field.fill(pick(['3', '74', '165', '1,2', 'rice', '19:00', '-4'])!);

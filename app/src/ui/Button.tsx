@@ -1,7 +1,7 @@
 import { StyleSheet } from 'react-native';
 import { Button as PaperButton } from 'react-native-paper';
 import { usePress } from './press';
-import { REACH } from './tokens';
+import { corner, lineHeightOf, REACH, space } from './tokens';
 import { useLook } from './theme';
 
 interface ButtonProps {
@@ -37,8 +37,8 @@ export function Button({ label, onPress, kind = 'other', disabled, busy, name, g
       contentStyle={styles.content}
       labelStyle={{
         fontSize: kind === 'plain' ? sizes.body : sizes.lead,
-        lineHeight: Math.round(sizes.lead * 1.3),
-        marginHorizontal: kind === 'plain' ? 10 : 18,
+        lineHeight: lineHeightOf(sizes.lead, 'text'),
+        marginHorizontal: kind === 'plain' ? space.m : space.l,
       }}
     >
       {label}
@@ -47,7 +47,7 @@ export function Button({ label, onPress, kind = 'other', disabled, busy, name, g
 }
 
 const styles = StyleSheet.create({
-  pill: { borderRadius: 30 },
+  pill: { borderRadius: corner.round },
   grow: { flexGrow: 1, flexBasis: 0 },
   content: { minHeight: REACH + 4 },
 });

@@ -1,5 +1,5 @@
 import { Pressable, StyleSheet, View } from 'react-native';
-import { REACH, space } from './tokens';
+import { corner, REACH, space } from './tokens';
 import { useLook } from './theme';
 import { Words } from './Words';
 
@@ -55,7 +55,7 @@ const styles = StyleSheet.create({
     paddingHorizontal: space.m,
     minWidth: REACH,
     alignItems: 'center',
-    borderRadius: 10,
+    borderRadius: corner.m,
     borderWidth: 1.5,
   },
 });

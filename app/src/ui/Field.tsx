@@ -2,7 +2,7 @@ import { convertTyped, type TypedUnit } from '@omtel/core/units';
 import { useEffect, useId, useRef } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
-import { REACH, space } from './tokens';
+import { corner, REACH, space } from './tokens';
 import { useLook } from './theme';
 import { Words } from './Words';
 
@@ -44,6 +44,7 @@ export function Field({
   const note = useId();
   // Keypads of phones have no minus sign, and a freezer needs one.
   const signed = unit === '°C' || unit === '°F';
+  const input = useRef<{ focus: () => void }>(null);
   const unitBefore = useRef(unit);
   useEffect(() => {
     const before = unitBefore.current;
@@ -55,6 +56,7 @@ export function Field({
       <Words face="strong">{label}</Words>
       <View>
         <TextInput
+          ref={(shown: { focus: () => void } | null) => void (input.current = shown)}
           mode="outlined"
           value={value}
           onChangeText={onChange}
@@ -67,7 +69,7 @@ export function Field({
           aria-describedby={note}
           maxLength={most}
           autoComplete="off"
-          outlineStyle={{ borderRadius: 10, borderColor: problem ? colors.hot : colors.outline }}
+          outlineStyle={{ borderRadius: corner.m, borderColor: problem ? colors.hot : colors.outline }}
           contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed ? REACH : 0) }}
           style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
         />
@@ -85,7 +87,7 @@ export function Field({
             </Pressable>
           )}
           {suffix ? (
-            <Words tone="soft" style={styles.suffix}>
+            <Words tone="soft" style={styles.suffix} onPress={() => input.current?.focus()}>
               {suffix}
             </Words>
           ) : null}
@@ -125,5 +127,5 @@ const styles = StyleSheet.create({
     pointerEvents: 'box-none',
   },
   sign: { minWidth: REACH, minHeight: REACH, alignItems: 'center', justifyContent: 'center' },
-  suffix: { paddingRight: space.l, pointerEvents: 'none' },
+  suffix: { paddingRight: space.l },
 });

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { EDGE, RADIUS, space } from './tokens';
+import { corner, EDGE, space } from './tokens';
 import { useLook } from './theme';
 import type { Colors } from './tokens';
 
@@ -22,7 +22,7 @@ export function Panel({ edge, children }: PanelProps) {
 }
 
 const styles = StyleSheet.create({
-  sheet: { borderRadius: RADIUS, overflow: 'hidden' },
+  sheet: { borderRadius: corner.l, overflow: 'hidden' },
   edge: { height: EDGE },
   inside: { padding: space.l, gap: space.s },
 });

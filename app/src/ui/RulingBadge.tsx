@@ -1,7 +1,7 @@
 import { VERDICT_WORDS, type Verdict } from '@omtel/core/trail';
 import { StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from './ruling';
-import { space } from './tokens';
+import { corner, space } from './tokens';
 import { useLook } from './theme';
 import { Words } from './Words';
 
@@ -26,8 +26,8 @@ const styles = StyleSheet.create({
     alignSelf: 'flex-start',
     gap: space.s,
     borderWidth: 1.5,
-    borderRadius: 6,
+    borderRadius: corner.s,
     paddingHorizontal: space.s,
-    paddingVertical: 2,
+    paddingVertical: space.xs,
   },
 });

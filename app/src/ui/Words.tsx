@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Text, type TextProps, type TextStyle } from 'react-native';
-import { fonts, type Sizes } from './tokens';
+import { fonts, lineHeightOf, type Sizes } from './tokens';
 import { useLook } from './theme';
 
 interface WordsProps extends TextProps {
@@ -26,7 +26,7 @@ export function Words({
   const base: TextStyle = {
     fontFamily: fonts[face],
     fontSize: sizes[size],
-    lineHeight: Math.round(sizes[size] * (face === 'display' ? 1.15 : 1.35)),
+    lineHeight: lineHeightOf(sizes[size], face),
     color: colors[tone],
     fontVariant: tabular ? ['tabular-nums'] : undefined,
   };

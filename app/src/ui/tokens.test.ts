@@ -1,4 +1,15 @@
-import { colors, type Colors } from './tokens';
+import {
+  colors,
+  corner,
+  EDGE,
+  fonts,
+  GRID,
+  lineHeightOf,
+  REACH,
+  sizesAt,
+  space,
+  type Colors,
+} from './tokens';
 
 /** Relative luminance of a colour (WCAG 2.2). */
 function luminance(hex: string): number {
@@ -24,4 +35,21 @@ describe.each(Object.entries(colors))('in the %s look', (_look, tones: Colors) =
     grounds.forEach((ground) => expect(contrast(tones.outline, ground)).toBeGreaterThanOrEqual(3)));
   it('words are read on the growth band', () =>
     expect(contrast(tones.ink, tones.band)).toBeGreaterThanOrEqual(4.5));
+});
+
+describe('the grid', () => {
+  const { hair, ...spaces } = space;
+  it('has every space, corner and reach for a step', () => {
+    for (const step of [...Object.values(spaces), ...Object.values(corner), EDGE, REACH])
+      expect(step % GRID).toBe(0);
+    expect(hair).toBeLessThan(GRID);
+  });
+
+  it.each([false, true])('has every line of text on it, with room for its letters (larger: %s)', (larger) => {
+    for (const size of Object.values(sizesAt(larger)))
+      for (const face of Object.keys(fonts) as (keyof typeof fonts)[]) {
+        expect(lineHeightOf(size, face) % GRID).toBe(0);
+        expect(lineHeightOf(size, face)).toBeGreaterThan(size);
+      }
+  });
 });

@@ -54,13 +54,21 @@ export const sizesAt = (larger: boolean): Sizes =>
       ) as Sizes)
     : sizes;
 
+/** The grid all stands on, px: spaces, lines of text and corners are whole steps of it. */
+export const GRID = 4;
+
+/** The height of a line of text: the grid's next step that leaves its letters room. */
+export const lineHeightOf = (size: number, face: keyof typeof fonts): number =>
+  Math.ceil((size * (face === 'display' ? 1.1 : 1.3)) / GRID) * GRID;
+
 export const space = { hair: 1, xs: 4, s: 8, m: 12, l: 16, xl: 24, xxl: 40 } as const;
+/** Corners: of small marks, of what is pressed or filled in, of panels; what acts is round at its ends. */
+export const corner = { s: 4, m: 8, l: 12, round: 28 } as const;
 
 /** The least height of anything a wet thumb must hit. */
 export const REACH = 48;
-export const RADIUS = 14;
 /** The coloured edge on top of a panel. */
-export const EDGE = 6;
+export const EDGE = 8;
 /** From this width on there is a rail at the left, and lists stand beside their detail. */
 export const WIDE = 900;
 /** Text is not read well in longer lines. */

@@ -12,7 +12,6 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
 import { useAskFirst } from '../../ui/useAskFirst';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import {
   asksForAir,
   asksForRoom,
@@ -103,7 +102,6 @@ export function AddForm({
     <Screen
       title={title}
       backTo={backTo}
-      aside={<UnitSwitch />}
       rules
       foot={
         <>

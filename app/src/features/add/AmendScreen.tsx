@@ -11,7 +11,6 @@ import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { useCorrect } from '../entry/useCorrect';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { AddForm } from './AddForm';
 import { draftOfAdded } from './addDraft';
 
@@ -87,7 +86,6 @@ function AmendPart({ begin }: { readonly begin: FoodEvent<'portioned'> }) {
       title={TITLE}
       subtitle="A part of another food"
       backTo={page}
-      aside={<UnitSwitch />}
       foot={
         <Button kind="main" grow label="Set it right" disabled={'problem' in read} onPress={() => set()} />
       }

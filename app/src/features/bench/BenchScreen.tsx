@@ -11,7 +11,6 @@ import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { ForecastState } from '../forecast/ForecastState';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { draftAt, readTrial, type TrialDraft } from './trialDraft';
 import { TrialFields } from './TrialFields';
 
@@ -64,14 +63,7 @@ export function BenchScreen() {
   );
 
   return (
-    <Screen
-      title="What if"
-      subtitle="Shape, weight and place, side by side"
-      backTo="/guide"
-      aside={<UnitSwitch />}
-      rules
-      roomy
-    >
+    <Screen title="What if" subtitle="Shape, weight and place, side by side" backTo="/guide" rules roomy>
       <Choice
         label="Over"
         value={hours}

@@ -21,7 +21,6 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
@@ -108,7 +107,6 @@ function Cook({ food }: { readonly food: FoodState }) {
       title={food.name}
       subtitle={`${capital(placeWords(place))}${onHeat ? ` since ${clockWords(food.placeSince, zone)}` : ''}`}
       backTo={`/food/${food.foodId}`}
-      aside={<UnitSwitch />}
       foot={main()}
       rules
     >

@@ -54,4 +54,4 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   }
 }
 
-const styles = StyleSheet.create({ box: { borderLeftWidth: 4, paddingLeft: space.m, gap: 2 } });
+const styles = StyleSheet.create({ box: { borderLeftWidth: space.xs, paddingLeft: space.m, gap: space.xs } });

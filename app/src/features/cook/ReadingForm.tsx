@@ -19,6 +19,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { LikeField } from '../../ui/LikeField';
 import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { useRecord } from '../food/useAct';
@@ -112,7 +113,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
         autoFocus={autoFocus}
         onSubmit={() => void submit()}
       />
-      <View style={styles.unit}>
+      <LikeField>
         <Choice
           label="Unit of the reading"
           quiet
@@ -120,7 +121,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           onChange={(chosen) => set({ unit: chosen, typed: text })}
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
-      </View>
+      </LikeField>
       {watchable && (
         <Choice
           label={`Watched: it showed no less for ${formatDurationUp(holdMs)}`}
@@ -132,9 +133,9 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           ]}
         />
       )}
-      <View style={styles.unit}>
+      <LikeField>
         <Button label="Record" onPress={submit} />
-      </View>
+      </LikeField>
       {asked}
     </View>
   );
@@ -164,5 +165,4 @@ const readAs = (
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
-  unit: { paddingTop: 30 },
 });

@@ -23,7 +23,6 @@ import { useAskFirst } from '../../ui/useAskFirst';
 import { WithFood } from '../food/WithFood';
 import { ForecastState } from '../forecast/ForecastState';
 import { readRefrigerator, readTweaks, USUAL, USUAL_COLD } from '../forecast/tweakDraft';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
 import { CoolingForecast } from './CoolingForecast';
 import { RefrigeratorFields } from './RefrigeratorFields';
@@ -115,7 +114,6 @@ function Cool({ food }: { readonly food: FoodState }) {
       title={food.name}
       subtitle="Cool it in time"
       backTo={`/food/${food.foodId}`}
-      aside={<UnitSwitch />}
       rules
       roomy
       foot={

@@ -34,7 +34,6 @@ import { RulingPanel } from '../food/RulingPanel';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
-import { UnitSwitch } from '../shell/UnitSwitch';
 
 const MOST_PORTIONS = 24;
 
@@ -122,7 +121,6 @@ function Leftovers({ food }: { readonly food: FoodState }) {
       title={food.name}
       subtitle="Put leftovers away"
       backTo={`/food/${food.foodId}`}
-      aside={<UnitSwitch />}
       rules
       foot={
         gone ? (

@@ -18,7 +18,6 @@ import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { WithFood } from '../food/WithFood';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { dividing, portionsOf, readShare } from './share';
 
 type Where = 'stays' | 'refrigerator' | 'freezer';
@@ -66,7 +65,6 @@ function Divide({ food }: { readonly food: FoodState }) {
       title={food.name}
       subtitle={`${formatMass(food.massKg, units)} · divide or combine`}
       backTo={`/food/${food.foodId}`}
-      aside={<UnitSwitch />}
       foot={
         <Button
           kind="main"

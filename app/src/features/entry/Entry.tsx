@@ -56,6 +56,6 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
 
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', gap: space.m, minHeight: 24 },
-  what: { flex: 1, gap: 2 },
+  what: { flex: 1, gap: space.xs },
   struck: { textDecorationLine: 'line-through' },
 });

@@ -13,7 +13,6 @@ import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
 import { RescueNotice } from '../plan/RescueNotice';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { AirHere } from './AirHere';
 import { FoodActions } from './FoodActions';
 import { History } from './History';
@@ -61,7 +60,6 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       title={state.name}
       subtitle={whereIs(state, kitchen)}
       backTo={foodId ? undefined : '/stores'}
-      aside={foodId ? undefined : <UnitSwitch />}
       rules
       foot={
         next && (

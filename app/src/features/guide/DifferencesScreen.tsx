@@ -11,7 +11,6 @@ import { space } from '../../ui/tokens';
 import { useWide } from '../../ui/theme';
 import { Rows } from '../../ui/Rows';
 import { Words } from '../../ui/Words';
-import { UnitSwitch } from '../shell/UnitSwitch';
 
 const ALL = differences();
 
@@ -34,7 +33,6 @@ export function DifferencesScreen() {
       title="Where schools differ"
       subtitle="And what extra care makes of it"
       backTo="/guide"
-      aside={<UnitSwitch />}
       rules
       roomy
     >

@@ -12,7 +12,6 @@ import { Empty } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { useSearchReady } from '../../ui/useSearchReady';
 import { FoodTargets } from './FoodTargets';
 import { RuleScreen } from './RuleScreen';
@@ -96,15 +95,7 @@ export function GuideScreen() {
     [units, wide, chosen],
   );
   const list = (
-    <ListScreen
-      title="Guide"
-      subtitle={rules.name}
-      aside={<UnitSwitch />}
-      rules
-      sections={shown}
-      keyOf={({ id }) => id}
-      row={row}
-    >
+    <ListScreen title="Guide" subtitle={rules.name} rules sections={shown} keyOf={({ id }) => id} row={row}>
       <Field
         label="Find a number"
         value={text}

@@ -17,7 +17,6 @@ import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { OwnValue } from './OwnValue';
 
 /** One rule, beside the guide or on a page of its own: its value in both unit systems, its source, and why it reads as it does. */
@@ -44,7 +43,6 @@ export function RuleScreen({ ruleId }: { readonly ruleId?: string }) {
       title={rule.title}
       subtitle={rulesOf(id.split('.')[0] as RuleSetId).name}
       backTo={ruleId ? undefined : '/guide'}
-      aside={ruleId ? undefined : <UnitSwitch />}
       rules
     >
       <Panel edge="rim">

@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { LikeField } from '../../ui/LikeField';
 
 interface HomeAndAwakeProps {
   readonly availability: Settings['availability'];
@@ -56,9 +57,9 @@ function Stretches({ label, stretches, onChange }: StretchesProps) {
         problem={read ? undefined : 'Such as 06:30–08:00, 17:00–23:30'}
       />
       {read && text !== asText && (
-        <View style={styles.keep}>
+        <LikeField>
           <Button label="Keep" name={`Keep ${label}`} onPress={() => onChange(read)} />
-        </View>
+        </LikeField>
       )}
     </View>
   );
@@ -83,5 +84,4 @@ function asClock(text: string): string {
 const styles = StyleSheet.create({
   group: { gap: space.m },
   row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
-  keep: { paddingTop: 30 },
 });

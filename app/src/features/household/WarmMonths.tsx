@@ -1,6 +1,6 @@
 import { shortMonth } from '@omtel/core/time';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { REACH, space } from '../../ui/tokens';
+import { corner, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Heading, Words } from '../../ui/Words';
 
@@ -61,6 +61,6 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     justifyContent: 'center',
     borderWidth: 1.5,
-    borderRadius: 10,
+    borderRadius: corner.m,
   },
 });

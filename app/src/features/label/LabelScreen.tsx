@@ -6,7 +6,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Screen } from '../../ui/Screen';
 import { useLook } from '../../ui/theme';
-import { space } from '../../ui/tokens';
+import { corner, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useRecord } from '../food/useAct';
 import { WithFood } from '../food/WithFood';
@@ -56,5 +56,5 @@ function Label({ food }: { readonly food: FoodState }) {
 }
 
 const styles = StyleSheet.create({
-  label: { borderWidth: 2, borderRadius: 4, padding: space.l, gap: space.s },
+  label: { borderWidth: 2, borderRadius: corner.s, padding: space.l, gap: space.s },
 });

@@ -13,7 +13,6 @@ import { useWide } from '../../ui/theme';
 import { Entry } from '../entry/Entry';
 import { Words } from '../../ui/Words';
 import { FoodScreen } from '../food/FoodScreen';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { byDay, isSoughtEntry } from './entries';
 
 /** What happened in the kitchen, newest first. */
@@ -54,7 +53,6 @@ export function LogScreen() {
     <ListScreen
       title="Log"
       subtitle="What happened, newest first"
-      aside={<UnitSwitch />}
       sections={days}
       keyOf={({ event }) => event.id}
       row={row}

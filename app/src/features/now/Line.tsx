@@ -73,8 +73,8 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   text: { flex: 1, flexDirection: 'row', gap: space.m },
-  when: { width: 56, alignItems: 'center', paddingTop: 2 },
-  words: { flex: 1, gap: 2 },
+  when: { width: 56, alignItems: 'center', paddingTop: space.xs },
+  words: { flex: 1, gap: space.xs },
   tick: {
     width: REACH,
     height: REACH,

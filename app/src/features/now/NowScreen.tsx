@@ -14,7 +14,6 @@ import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { FoodScreen } from '../food/FoodScreen';
 import { HouseholdLink } from '../household/HouseholdLink';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { AgendaRow } from './AgendaRow';
 import { Hero } from './Hero';
 
@@ -40,12 +39,7 @@ export function NowScreen() {
     <Screen
       title="Now"
       subtitle={`${longDay(now, zone)}, ${clockWords(now, zone)}`}
-      aside={
-        <>
-          <UnitSwitch />
-          <HouseholdLink />
-        </>
-      }
+      aside={<HouseholdLink />}
       rules
     >
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}

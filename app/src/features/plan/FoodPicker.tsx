@@ -6,7 +6,7 @@ import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Field } from '../../ui/Field';
 import { Rows } from '../../ui/Rows';
-import { REACH } from '../../ui/tokens';
+import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { chosenFromStores, chosenToFetch, type ChosenFood } from './draft';
 
@@ -87,12 +87,12 @@ function Option({
 }
 
 const styles = StyleSheet.create({
-  picker: { gap: 16 },
+  picker: { gap: space.l },
   option: {
-    minHeight: REACH - 24,
+    minHeight: REACH - space.xl,
     flexDirection: 'row',
     alignItems: 'baseline',
     justifyContent: 'space-between',
-    gap: 12,
+    gap: space.m,
   },
 });

@@ -22,7 +22,6 @@ import { WithFood } from '../food/WithFood';
 import { Assumptions } from '../forecast/Assumptions';
 import { ForecastState } from '../forecast/ForecastState';
 import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
-import { UnitSwitch } from '../shell/UnitSwitch';
 
 const WAY_WORDS: Record<
   IcyWay['kind'],
@@ -114,7 +113,6 @@ function IcyFood({ food }: { readonly food: FoodState }) {
       title={food.name}
       subtitle={plan ? `For ${moment(plan.serveAt, now, zone)}. Is the middle still icy?` : 'Not planned'}
       backTo={`/food/${food.foodId}`}
-      aside={<UnitSwitch />}
       rules
     >
       <Words>The tip of the probe in the very middle, or between two folded packs.</Words>

@@ -10,7 +10,7 @@ import {
 import { Link } from 'expo-router';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { space } from '../../ui/tokens';
+import { corner, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Heading, Words } from '../../ui/Words';
 
@@ -108,9 +108,9 @@ function Way({ plan, chosen, onChoose, now, zone }: WayProps) {
 
 const styles = StyleSheet.create({
   list: { gap: space.s },
-  way: { flexDirection: 'row', borderWidth: 1.5, borderRadius: 12, alignItems: 'flex-start' },
+  way: { flexDirection: 'row', borderWidth: 1.5, borderRadius: corner.l, alignItems: 'flex-start' },
   choice: { flex: 1, flexDirection: 'row', gap: space.m, padding: space.m },
-  dot: { width: 22, height: 22, borderRadius: 11, borderWidth: 2, marginTop: 3 },
-  words: { flex: 1, gap: 2 },
+  dot: { width: space.xl, height: space.xl, borderRadius: space.m, borderWidth: 2, marginTop: space.xs },
+  words: { flex: 1, gap: space.xs },
   rule: { padding: space.m },
 });

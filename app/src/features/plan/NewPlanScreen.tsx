@@ -6,7 +6,6 @@ import { useKitchen } from '../../store/useKitchen';
 import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { chosenFromStores, chosenToFetch, fieldsOf, type ChosenFood, type PlanDraft } from './draft';
 import { FoodPicker } from './FoodPicker';
 import { PlanForm } from './PlanForm';
@@ -40,7 +39,7 @@ export function NewPlanScreen() {
       />
     );
   return (
-    <Screen title="New plan" backTo="/plan" aside={<UnitSwitch />}>
+    <Screen title="New plan" backTo="/plan">
       {data && (
         <FoodPicker
           stores={stores.filter(canBePlanned)}

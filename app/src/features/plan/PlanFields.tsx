@@ -9,6 +9,7 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { LikeField } from '../../ui/LikeField';
 import { readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { Planning } from './usePlanning';
 
@@ -68,7 +69,7 @@ export function PlanFields({
             read={readThickest(draft.thickest, units)}
           />
         )}
-        <View style={styles.units}>
+        <LikeField>
           <Choice
             label="Unit of weight"
             quiet
@@ -76,7 +77,7 @@ export function PlanFields({
             onChange={(unit) => setValue('massUnit', unit)}
             options={MASS_UNITS[units.mass].map((unit) => ({ value: unit, label: unit }))}
           />
-        </View>
+        </LikeField>
       </View>
       {!stored && (
         <Choice
@@ -166,5 +167,4 @@ function NumberField({ control, name, label, unit, suffix, read, words }: Number
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
-  units: { paddingTop: 28 },
 });

@@ -16,7 +16,6 @@ import { Words } from '../../ui/Words';
 import { typedMass } from '../add/addDraft';
 import { ForecastState } from '../forecast/ForecastState';
 import { USUAL } from '../forecast/tweakDraft';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { acceptedEvents } from './accept';
 import { draftFor, filledOver, type ChosenFood, type PlanDraft } from './draft';
 import { MethodList } from './MethodList';
@@ -103,7 +102,6 @@ export function PlanForm({
       title={chosen.name}
       subtitle={chosen.stored?.plan ? 'Change the plan' : 'New plan'}
       backTo="/plan"
-      aside={<UnitSwitch />}
       rules
       foot={
         <Button

@@ -16,7 +16,6 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useWide } from '../../ui/theme';
 import { FoodScreen } from '../food/FoodScreen';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { PlannedThaw } from './PlannedThaw';
 import { RescueNotice } from './RescueNotice';
 
@@ -33,7 +32,6 @@ export function PlanScreen() {
     <Screen
       title="Plan"
       subtitle="Back from the meal to the first thing to do"
-      aside={<UnitSwitch />}
       foot={<Button kind="main" grow label="New plan" onPress={() => router.push('/plan/new')} />}
       rules
     >
@@ -119,7 +117,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
 const styles = StyleSheet.create({
   food: { gap: space.xs },
   change: { alignItems: 'flex-start', marginLeft: -space.s },
-  step: { flexDirection: 'row', gap: space.m, paddingVertical: 3 },
+  step: { flexDirection: 'row', gap: space.m, paddingVertical: space.xs },
   when: { width: 136 },
   what: { flex: 1 },
 });

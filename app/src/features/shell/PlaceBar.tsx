@@ -82,7 +82,7 @@ const PlaceLink = memo(function PlaceLink({ place, here, rail, onGo }: PlaceLink
 
 const styles = StyleSheet.create({
   bar: { flexDirection: 'row', borderTopWidth: space.hair, paddingVertical: space.s },
-  place: { flex: 1, alignItems: 'center', justifyContent: 'center', minHeight: 52, gap: 2 },
+  place: { flex: 1, alignItems: 'center', justifyContent: 'center', minHeight: 52, gap: space.xs },
   rail: { width: 96, borderRightWidth: space.hair, paddingTop: space.xl, gap: space.s },
-  railPlace: { alignItems: 'center', justifyContent: 'center', minHeight: 68, gap: 2 },
+  railPlace: { alignItems: 'center', justifyContent: 'center', minHeight: 68, gap: space.xs },
 });

@@ -4,6 +4,7 @@ import { useLook, useWide } from '../../ui/theme';
 import { PlaceBar } from './PlaceBar';
 import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
+import { UnitsAtNumber } from './UnitsAtNumber';
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
 export function Shell() {
@@ -19,6 +20,7 @@ export function Shell() {
         <TickBar />
       </View>
       {!wide && <PlaceBar path={path} />}
+      <UnitsAtNumber />
     </View>
   );
 }

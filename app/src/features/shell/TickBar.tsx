@@ -12,7 +12,7 @@ import { tickSlice, type Tick } from '../../store/tick';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { pressDone } from '../../ui/press';
-import { RADIUS, REACH, space } from '../../ui/tokens';
+import { corner, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 
@@ -125,7 +125,7 @@ const styles = StyleSheet.create({
     flexDirection: 'row',
     alignItems: 'flex-start',
     borderWidth: 2,
-    borderRadius: RADIUS,
+    borderRadius: corner.l,
     paddingLeft: space.l,
     paddingTop: space.s,
   },

@@ -2,7 +2,7 @@ import { VERDICT_WORDS, type Ruling } from '@omtel/core/trail';
 import { useDraggable } from '@dnd-kit/core';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from '../../ui/ruling';
-import { REACH, space } from '../../ui/tokens';
+import { corner, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 
@@ -64,6 +64,6 @@ const styles = StyleSheet.create({
     minHeight: REACH,
     paddingHorizontal: space.m,
     borderWidth: 1.5,
-    borderRadius: 10,
+    borderRadius: corner.m,
   },
 });

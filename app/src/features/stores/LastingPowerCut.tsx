@@ -16,6 +16,7 @@ import { Field } from '../../ui/Field';
 import { Panel } from '../../ui/Panel';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { LikeField } from '../../ui/LikeField';
 import { useSaidOfStore } from './useSaidOfStore';
 
 const STORES: readonly StoreId[] = ['refrigerator', 'freezer'];
@@ -73,9 +74,9 @@ export function LastingPowerCut({ cut }: { readonly cut: PowerCut }) {
           problem={problem ?? (error ? sentenceOf(error) : undefined)}
           onSubmit={() => void finish()}
         />
-        <View style={styles.save}>
+        <LikeField>
           <Button label="The power is back" busy={isLoading} onPress={finish} />
-        </View>
+        </LikeField>
       </View>
       <View style={styles.never}>
         <Button
@@ -93,6 +94,5 @@ const styles = StyleSheet.create({
   store: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
   back: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
-  save: { paddingTop: 30 },
   never: { alignItems: 'flex-start', marginLeft: -space.s },
 });

@@ -25,6 +25,7 @@ import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
+import { LikeField } from '../../ui/LikeField';
 import { useSaidOfStore } from './useSaidOfStore';
 
 const MOST_SHOWN = 6;
@@ -86,9 +87,9 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
             hint={`At most ${formatCeiling(limit, units)}.`}
             onSubmit={() => void save()}
           />
-          <View style={styles.save}>
+          <LikeField>
             <Button label="Record" busy={isLoading} onPress={save} />
-          </View>
+          </LikeField>
           {asked}
         </View>
       )}
@@ -129,5 +130,4 @@ const styles = StyleSheet.create({
   line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
   form: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
-  save: { paddingTop: 30 },
 });

@@ -4,7 +4,7 @@ import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from '../../ui/ruling';
-import { REACH, space } from '../../ui/tokens';
+import { corner, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import type { RuledFood } from './ruled';
@@ -50,11 +50,11 @@ const styles = StyleSheet.create({
   glyph: {
     width: 36,
     height: 36,
-    borderRadius: 8,
+    borderRadius: corner.m,
     borderWidth: 1.5,
     alignItems: 'center',
     justifyContent: 'center',
-    marginTop: 2,
+    marginTop: space.xs,
   },
   words: { flex: 1 },
 });

@@ -15,7 +15,6 @@ import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { FoodScreen } from '../food/FoodScreen';
-import { UnitSwitch } from '../shell/UnitSwitch';
 import { BeginPowerCut } from './BeginPowerCut';
 import { ByPlace } from './ByPlace';
 import { ChosenBar } from './ChosenBar';
@@ -89,7 +88,6 @@ export function StoresScreen() {
     <ListScreen
       title="Stores"
       subtitle={view === 'next' ? 'By what to eat next' : 'By where it stands'}
-      aside={<UnitSwitch />}
       rules
       sections={sections}
       keyOf={({ food }) => food.foodId}

@@ -17,7 +17,6 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { Reasons } from '../food/Reasons';
 import { RulingPanel } from '../food/RulingPanel';
-import { UnitSwitch } from '../shell/UnitSwitch';
 
 const WARM_SHELF = { value: 9, unit: 'C' } as const;
 const NOON = { hour: 12, minute: 0 };
@@ -51,7 +50,6 @@ function WhatIf({ trail }: { readonly trail: FoodTrail }) {
       title={food.state.name}
       subtitle="What if one thing had been otherwise? Nothing is saved."
       backTo={`/food/${food.state.foodId}`}
-      aside={<UnitSwitch />}
       rules
       roomy
     >

@@ -9,7 +9,7 @@ import { Rows } from '../Rows';
 import { space, type Colors } from '../tokens';
 import { useLook } from '../theme';
 import { Words } from '../Words';
-import { elapsedTick, Plot } from './Plot';
+import { DEGREES_ROOM, elapsedTick, Plot } from './Plot';
 import { curvePath, fieldPath, ticksOf, type Curve } from './scale';
 
 /** One forecast: its usual course, and the field between its slow and fast ends. */
@@ -170,7 +170,7 @@ const styles = StyleSheet.create({
     flexWrap: 'wrap',
     columnGap: space.m,
     rowGap: space.xs,
-    paddingLeft: 48,
+    paddingLeft: DEGREES_ROOM,
     paddingTop: space.xs,
   },
   entry: { flexDirection: 'row', alignItems: 'center', gap: space.xs },

@@ -29,6 +29,8 @@ const AXIS_HEIGHT = 40;
 /** About half of what is written under a tick, px. */
 const HALF_TICK = 32;
 const HATCH = 9;
+/** The room at the left for the degrees, px. */
+export const DEGREES_ROOM = 48;
 
 /**
  * The one drawing of temperature over time: cold below, hot above, the growth band hatched between. What runs through
@@ -41,7 +43,7 @@ export function Plot({ name, window, band, limits = [], units, ticks, tick, insi
   const frame: Frame = {
     width: width - space.s,
     height: HEIGHT,
-    left: 48,
+    left: DEGREES_ROOM,
     top: space.s,
     bottom: AXIS_HEIGHT,
   };
