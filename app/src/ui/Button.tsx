@@ -32,13 +32,14 @@ export function Button({ label, onPress, kind = 'other', disabled, busy, name, g
       style={[
         styles.pill,
         grow && styles.grow,
+        kind === 'plain' && styles.plain,
         kind === 'other' && { borderColor: colors.rim, borderWidth: 1.5 },
       ]}
-      contentStyle={styles.content}
+      contentStyle={[styles.content, kind === 'plain' && styles.begins]}
       labelStyle={{
         fontSize: kind === 'plain' ? sizes.body : sizes.lead,
         lineHeight: lineHeightOf(sizes.lead, 'text'),
-        marginHorizontal: kind === 'plain' ? space.m : space.l,
+        marginHorizontal: kind === 'plain' ? space.xs : space.l,
       }}
     >
       {label}
@@ -48,6 +49,9 @@ export function Button({ label, onPress, kind = 'other', disabled, busy, name, g
 
 const styles = StyleSheet.create({
   pill: { borderRadius: corner.round },
+  /** Its words begin where all others in its column do. */
+  plain: { marginLeft: -space.xs, minWidth: REACH },
+  begins: { justifyContent: 'flex-start' },
   grow: { flexGrow: 1, flexBasis: 0 },
   content: { minHeight: REACH + 4 },
 });

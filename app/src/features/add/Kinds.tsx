@@ -54,5 +54,5 @@ export function AlsoInIt({ draft, set }: Pick<PartProps, 'draft' | 'set'>) {
 
 const styles = StyleSheet.create({
   group: { gap: 0 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -space.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
 });

@@ -87,5 +87,5 @@ function ItsFood({ event, onDone }: CorrectProps) {
 
 const styles = StyleSheet.create({
   group: { gap: space.m, paddingBottom: space.m },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.xs, marginLeft: -space.s },
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
 });

@@ -1,6 +1,6 @@
 import Settings2 from 'lucide-react-native/icons/settings-2';
-import { Link } from 'expo-router';
-import { Pressable, StyleSheet } from 'react-native';
+import { StyleSheet } from 'react-native';
+import { PageLink } from '../../ui/PageLink';
 import { REACH } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 
@@ -8,11 +8,9 @@ import { useLook } from '../../ui/theme';
 export function HouseholdLink() {
   const { colors } = useLook();
   return (
-    <Link href="/household" asChild>
-      <Pressable role="link" aria-label="Household" style={styles.knob}>
-        <Settings2 size={24} color={colors.ink} />
-      </Pressable>
-    </Link>
+    <PageLink href="/household" aria-label="Household" style={styles.knob}>
+      <Settings2 size={24} color={colors.ink} />
+    </PageLink>
   );
 }
 

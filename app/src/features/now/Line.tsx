@@ -6,6 +6,7 @@ import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { useGoTo } from '../../ui/goTo';
+import { PageLink } from '../../ui/PageLink';
 import { usePress } from '../../ui/press';
 import { RULING_LOOK } from '../../ui/ruling';
 import { REACH, space } from '../../ui/tokens';
@@ -37,10 +38,9 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
   const press = usePress(() => (step ? act(food, step, action) : goTo(page)));
   return (
     <View style={styles.row}>
-      <Pressable
-        role="link"
+      <PageLink
+        href={page}
         style={({ pressed }) => [styles.text, pressed && { backgroundColor: colors.enamel }]}
-        onPress={() => goTo(page)}
       >
         <View style={styles.when}>
           {at === null ? (
@@ -57,7 +57,7 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
           </Words>
           {!beneath && <Words tone="soft">{`${food.name} · ${detail}`}</Words>}
         </View>
-      </Pressable>
+      </PageLink>
       <Pressable
         role="button"
         aria-label={`${tick || 'Look'}: ${food.name}`}

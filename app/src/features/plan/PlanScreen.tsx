@@ -3,11 +3,12 @@ import { clockWords, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -61,11 +62,9 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
   const { next } = schedule;
   return (
     <View style={styles.food}>
-      <Pressable
-        role="link"
-        onPress={() =>
-          wide ? router.setParams({ food: food.foodId }) : router.push(`/food/${food.foodId}` as never)
-        }
+      <PageLink
+        href={`/food/${food.foodId}`}
+        onOpen={wide ? () => router.setParams({ food: food.foodId }) : undefined}
         style={styles.food}
       >
         <Words size="title" face="display">
@@ -99,15 +98,13 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
             );
           })}
         </View>
-      </Pressable>
-      <View style={styles.change}>
-        <Button
-          kind="plain"
-          label="Change it"
-          name={`Change the plan for ${food.name}`}
-          onPress={() => router.push(`/plan/new?food=${food.foodId}` as never)}
-        />
-      </View>
+      </PageLink>
+      <Button
+        kind="plain"
+        label="Change it"
+        name={`Change the plan for ${food.name}`}
+        onPress={() => router.push(`/plan/new?food=${food.foodId}` as never)}
+      />
       <RescueNotice food={food} />
       {!food.cook && !food.thaw?.thawedAt && <PlannedThaw food={food} />}
     </View>
@@ -116,7 +113,6 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
 
 const styles = StyleSheet.create({
   food: { gap: space.xs },
-  change: { alignItems: 'flex-start', marginLeft: -space.s },
   step: { flexDirection: 'row', gap: space.m, paddingVertical: space.xs },
   when: { width: 136 },
   what: { flex: 1 },

@@ -1,7 +1,8 @@
-import { Link, useRouter } from 'expo-router';
-import { memo, useCallback, useState, type ComponentProps } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { useRouter } from 'expo-router';
+import { memo, useCallback, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
 import { afterPaint } from '../../ui/goTo';
+import { PageLink } from '../../ui/PageLink';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
@@ -12,12 +13,6 @@ interface PlaceBarProps {
   readonly rail?: boolean;
 }
 
-type Press = Parameters<NonNullable<ComponentProps<typeof Link>['onPress']>>[0];
-
-/** A new tab or window is the browser's to open. */
-const opensElsewhere = (event: Press): boolean =>
-  ['metaKey', 'ctrlKey', 'shiftKey', 'altKey'].some((key) => key in event && event[key as never]);
-
 export function PlaceBar({ path, rail = false }: PlaceBarProps) {
   const { colors } = useLook();
   const router = useRouter();
@@ -26,9 +21,7 @@ export function PlaceBar({ path, rail = false }: PlaceBarProps) {
   if (going && going.from !== path) setGoing(null);
   const bound = going?.to ?? path;
   const go = useCallback(
-    (event: Press, to: string) => {
-      if (event.defaultPrevented || opensElsewhere(event)) return;
-      event.preventDefault();
+    (to: string) => {
       setGoing({ from: path, to });
       afterPaint(() => router.navigate(to as never));
     },
@@ -57,7 +50,7 @@ interface PlaceLinkProps {
   readonly place: (typeof PLACES)[number];
   readonly here: boolean;
   readonly rail: boolean;
-  readonly onGo: (event: Press, to: string) => void;
+  readonly onGo: (to: string) => void;
 }
 
 /** Drawn anew only when it lights up or goes out. */
@@ -65,18 +58,17 @@ const PlaceLink = memo(function PlaceLink({ place, here, rail, onGo }: PlaceLink
   const { colors } = useLook();
   const { path, label, icon: Icon } = place;
   return (
-    <Link href={path} asChild onPress={(event) => onGo(event, path)}>
-      <Pressable
-        role="link"
-        aria-current={here ? 'page' : undefined}
-        style={rail ? styles.railPlace : styles.place}
-      >
-        <Icon size={24} color={here ? colors.rim : colors.soft} strokeWidth={here ? 2.5 : 2} />
-        <Words size="small" face={here ? 'strong' : 'text'} tone={here ? 'rim' : 'soft'}>
-          {label}
-        </Words>
-      </Pressable>
-    </Link>
+    <PageLink
+      href={path}
+      onOpen={onGo}
+      aria-current={here ? 'page' : undefined}
+      style={rail ? styles.railPlace : styles.place}
+    >
+      <Icon size={24} color={here ? colors.rim : colors.soft} strokeWidth={here ? 2.5 : 2} />
+      <Words size="small" face={here ? 'strong' : 'text'} tone={here ? 'rim' : 'soft'}>
+        {label}
+      </Words>
+    </PageLink>
   );
 });
 

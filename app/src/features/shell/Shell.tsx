@@ -1,6 +1,7 @@
 import { Slot, usePathname } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useLook, useWide } from '../../ui/theme';
+import { useKeepFocus } from '../../ui/useKeepFocus';
 import { PlaceBar } from './PlaceBar';
 import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
@@ -11,6 +12,7 @@ export function Shell() {
   const { colors } = useLook();
   const wide = useWide();
   const path = usePathname();
+  useKeepFocus();
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide && <PlaceBar path={path} rail />}

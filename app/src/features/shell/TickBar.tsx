@@ -130,6 +130,6 @@ const styles = StyleSheet.create({
     paddingTop: space.s,
   },
   what: { flex: 1 },
-  row: { flexDirection: 'row', flexWrap: 'wrap', marginLeft: -space.m },
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
   close: { width: REACH, height: REACH, alignItems: 'center', justifyContent: 'center' },
 });

@@ -54,7 +54,7 @@ const spotWords = ({ place, shelf }: Spot): string => capital(shelf ? SHELF_WORD
 
 const styles = StyleSheet.create({
   bar: { flex: 1, gap: space.xs },
-  head: { flexDirection: 'row', alignItems: 'center' },
+  head: { flexDirection: 'row', alignItems: 'center', gap: space.m },
   grow: { flex: 1 },
   row: { gap: space.s },
 });

@@ -2,7 +2,8 @@ import { placeWords, VERDICT_WORDS } from '@omtel/core/trail';
 import { formatMass, type UnitSystem } from '@omtel/core/units';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
+import { PageLink } from '../../ui/PageLink';
 import { RULING_LOOK } from '../../ui/ruling';
 import { corner, REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
@@ -20,10 +21,10 @@ export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, 
   const { colors } = useLook();
   const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
   return (
-    <Pressable
-      role="link"
+    <PageLink
+      href={`/food/${food.foodId}`}
       aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}`}
-      onPress={() => onOpen(food.foodId)}
+      onOpen={() => onOpen(food.foodId)}
       style={({ pressed }) => [styles.row, pressed && { backgroundColor: colors.enamel }]}
     >
       <View style={[styles.glyph, { borderColor: chosen ? colors.rim : colors[tone] }]}>
@@ -40,7 +41,7 @@ export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, 
         >{`${formatMass(food.massKg, units)} · ${placeWords(food.place)}`}</Words>
       </View>
       <ChevronRight size={24} color={colors.soft} style={styles.opens} />
-    </Pressable>
+    </PageLink>
   );
 });
 
