@@ -14,6 +14,7 @@ import { printedCheck } from './checks/printed';
 import { reheatCheck } from './checks/reheat';
 import { restCheck } from './checks/rest';
 import { thermometerCheck } from './checks/thermometer';
+import { openExposure } from './exposure';
 import type { Check } from './judge';
 import { newThaw } from './thawing';
 
@@ -116,6 +117,14 @@ describe('kept hot', () => {
     expect(one(keptHotCheck, { ...kept, lastReading: low(hours(2)) }, hours(2.5)).verdict).toBe('actBy');
     expect(one(keptHotCheck, { ...kept, lastReading: low(hours(2) - 1) }, hours(2.5)).verdict).toBe('fine');
     expect(one(keptHotCheck, { ...kept, lastReading: null }, hours(2.5)).verdict).toBe('fine');
+  });
+  it('leaves it to the band clock that runs, but of what has none', () => {
+    const running = openExposure([], { ledger: 'cooked', from: hours(2), place: 'heat', side: 'hot' });
+    const cold = { ...kept, lastReading: low(hours(2)), exposures: running };
+    expect(found(keptHotCheck, cold, hours(2.5))).toEqual([]);
+    expect(one(keptHotCheck, { ...cold, foodKey: 'hard-cheese', parts: [] }, hours(2.5)).verdict).toBe(
+      'actBy',
+    );
   });
 });
 

@@ -16,7 +16,8 @@ import {
   stateOf,
 } from '../testing/story';
 import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
-import { judge, type FoodEvent, type FoodState } from '.';
+import { foldTrail, judge, type FoodEvent, type FoodState } from '.';
+import { bandTime } from './exposure';
 import { worseOfBoth } from './joining';
 
 const rules = rulesOf('home');
@@ -249,5 +250,27 @@ describe('two foods put together', () => {
     // One that never was hot says nothing.
     expect(joined(early, stateOf(soup), hours(3))).toBe(early.chill);
     expect(joined(stateOf(soup), early, hours(3))).toBe(early.chill);
+  });
+});
+
+describe('raw put to cooked food', () => {
+  const OTHER = '01900000-0000-7000-8000-ffffffffffff';
+  /** Ready to eat, in a refrigerator that has been warm since an hour ago; the other one raw, and cold until now. */
+  const warm = [leftovers(START), happened(hours(1), 'storeWarm', { since: hours(1) })];
+  const whole = foldTrail(
+    [...warm, happened(hours(2), 'joined', { with: OTHER })],
+    GUIDANCES.home,
+    new Map([[OTHER, [{ ...raw(), foodId: OTHER } as FoodEvent]]]),
+  )!;
+
+  it('has stood on the raw ledger what the cooked one stood, and goes on there', () => {
+    expect(whole).toMatchObject({ cooked: false, withCooked: true });
+    expect(bandTime(whole.exposures, 'raw', hours(2.5)).allMs).toBe(1.5 * HOUR_MS);
+    expect(bandTime(whole.exposures, 'cooked', hours(2.5)).allMs).toBe(1.5 * HOUR_MS);
+  });
+
+  it('is ruled by it no milder than the cooked one alone', () => {
+    expect(judge(whole, at(hours(3)))!.verdict).toBe(judge(stateOf(warm), at(hours(3)))!.verdict);
+    expect(judge(whole, at(hours(3) + 1))!.verdict).toBe('cannotTell');
   });
 });

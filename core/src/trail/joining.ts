@@ -41,7 +41,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     thaw: worseThaw(state, moved, rules),
     partFresh: state.partFresh || moved.partFresh || (state.thaw === null) !== (moved.thaw === null),
     cook: raw ? raw.cook : state.cook,
-    exposures: [...worseOn('raw', state, moved, at), ...worseOn('cooked', state, moved, at)],
+    exposures: worseExposures(state, moved, at),
     pastSince: earliest([state, moved].map((each) => pastSinceOf(each, at, rules))),
     faults: eachOnce([...state.faults, ...moved.faults]),
     closedCounts: eachOnce([...state.closedCounts, ...moved.closedCounts]),
@@ -127,14 +127,29 @@ function worseThaw(a: FoodState, b: FoodState, rules: RuleSet): ThawState | null
 }
 
 /**
+ * On each ledger as the worse of both. Raw in cooked makes the whole raw: what the cooked one has stood is stood on the raw
+ * ledger too, and counts on there.
+ */
+function worseExposures(a: FoodState, b: FoodState, at: number): readonly Exposure[] {
+  const on = (ledger: Ledger, { exposures }: FoodState) => exposures.filter((each) => each.ledger === ledger);
+  const cooked = [a, b].find((each) => each.cooked);
+  const made = worseOn('cooked', on('cooked', a), on('cooked', b), at);
+  const raw = worseOn('raw', on('raw', a), on('raw', b), at);
+  if (!cooked || a.cooked === b.cooked) return [...raw, ...made];
+  const asRaw = on('cooked', cooked).map((each) => ({ ...each, ledger: 'raw' as const }));
+  return [...worseOn('raw', raw, asRaw, at), ...made];
+}
+
+/**
  * On a ledger: what is certain of the one with more of it, and all of the one with more in all, certain or not. So the whole
  * has at least as much as either, of both.
  */
-function worseOn(ledger: Ledger, a: FoodState, b: FoodState, at: number): readonly Exposure[] {
-  const [ofA, ofB] = [a, b].map(({ exposures }) => exposures.filter((each) => each.ledger === ledger)) as [
-    Exposure[],
-    Exposure[],
-  ];
+function worseOn(
+  ledger: Ledger,
+  ofA: readonly Exposure[],
+  ofB: readonly Exposure[],
+  at: number,
+): readonly Exposure[] {
   const [timeA, timeB] = [bandTime(ofA, ledger, at), bandTime(ofB, ledger, at)];
   const [moreCertain, lessCertain] = timeA.certainMs >= timeB.certainMs ? [ofA, ofB] : [ofB, ofA];
   const most = timeA.allMs >= timeB.allMs ? ofA : ofB;

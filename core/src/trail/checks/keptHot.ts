@@ -1,14 +1,15 @@
 import { moment } from '../../time';
 import { formatDuration, formatTarget, formatTemperature, isAtLeast } from '../../units';
 import { runningExposure } from '../exposure';
-import { reheatTargetOf } from '../foodRules';
+import { mindsTheBand, reheatTargetOf } from '../foodRules';
 import type { Check } from '../judge';
 
 /** Cooked food that is kept hot: when it is read next, and what to do once it is below hot holding (guidance §1, §11.22). */
 export const keptHotCheck: Check = (state, { now, zone, units, rules }) => {
   const { cook, cooked, place, lastGood, lastReading } = state;
-  if (place !== 'heat' || !cooked || !cook || cook.metAt === null || runningExposure(state.exposures))
-    return [];
+  if (place !== 'heat' || !cooked || !cook || cook.metAt === null) return [];
+  // Its band clock says more; what does not mind the band has none.
+  if (mindsTheBand(state) && runningExposure(state.exposures)) return [];
   const { hotCheck } = rules.holding;
   const { hotHolding } = rules.bands;
   const hotAt = Math.max(cook.metAt, cook.onHeatSince ?? 0, lastGood?.at ?? 0);
