@@ -10,6 +10,7 @@ import type {
   StoreRecord,
 } from '@omtel/core/api';
 import type { FoodEvent } from '@omtel/core/trail';
+import type { Usual } from '@omtel/core/usual';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
 /** A household with the moment its clock was told, so that the app can let it run on. */
@@ -42,6 +43,7 @@ export const api = createApi({
       providesTags: ['Household'],
     }),
     foods: build.query<FoodList, void>({ query: () => '/foods', providesTags: ['Food'] }),
+    usual: build.query<Usual, void>({ query: () => '/foods/usual', providesTags: ['Food'] }),
     food: build.query<FoodTrail, string>({ query: (id) => `/foods/${id}`, providesTags: ['Food'] }),
     log: build.query<Log, void>({ query: () => '/events', providesTags: ['Food'] }),
     signInToDemo: build.mutation<ToldHousehold, void>({
@@ -112,6 +114,7 @@ export const {
   useHouseholdQuery,
   useFoodsQuery,
   useFoodQuery,
+  useUsualQuery,
   useLogQuery,
   useSignInToDemoMutation,
   useSignOutMutation,

@@ -24,6 +24,8 @@ export type Whereabouts = (typeof whereabouts)[number];
 /** Whether something is still all right: the answers to its questions. */
 export interface Answers {
   readonly foodKey: string;
+  /** What a mixed dish is made of besides, where that is known: it takes the strictest rule of each. */
+  readonly parts?: readonly string[];
   readonly condition: AskedCondition;
   readonly daysAgo: number | null;
   readonly where: Whereabouts;
@@ -39,9 +41,10 @@ export const conditionsOf = (foodKey: string): readonly AskedCondition[] =>
 /** Where a kind of food can have been. */
 export function whereOf({
   foodKey,
+  parts = [],
   condition,
-}: Pick<Answers, 'foodKey' | 'condition'>): readonly Whereabouts[] {
-  const dry = keepsInCupboard([foodKey]) && (condition === 'cooked' || !isCanned(foodKey));
+}: Pick<Answers, 'foodKey' | 'parts' | 'condition'>): readonly Whereabouts[] {
+  const dry = keepsInCupboard([foodKey, ...parts]) && (condition === 'cooked' || !isCanned(foodKey));
   return whereabouts.filter((where) =>
     where === 'cupboard' ? dry : where !== 'frozen' || condition !== 'thawed',
   );

@@ -97,3 +97,31 @@ describe('of any food, under any guidance, at any hour', () => {
       }),
     ));
 });
+
+describe('of a dish whose parts are known', () => {
+  it('is ruled by the strictest of them', () => {
+    const salad = asked('cooked-vegetables', { daysAgo: 1 });
+    expect(ruled(salad, 'chain').verdict).toBe('fine');
+    expect(ruled({ ...salad, parts: ['cooked-rice'] }, 'chain').verdict).not.toBe('fine');
+  });
+
+  it('is never said to keep in a cupboard that one of them does not keep in', () =>
+    expect(whereOf({ ...asked('honey'), parts: ['cooked-rice'] })).not.toContain('cupboard'));
+
+  it('is never milder than it alone, or than any of them', () =>
+    fc.assert(
+      fc.property(
+        anyAnswers,
+        fc.constantFrom(...catalogue.map(({ id }) => id)),
+        anyGuidance,
+        (answers, part, id) => {
+          const { condition } = answers;
+          fc.pre(conditionsOf(part).includes(condition));
+          fc.pre(whereOf({ ...answers, parts: [part] }).includes(answers.where));
+          const mixed = severity(ruled({ ...answers, parts: [part] }, id).verdict);
+          expect(mixed).toBeGreaterThanOrEqual(severity(ruled(answers, id).verdict));
+          expect(mixed).toBeGreaterThanOrEqual(severity(ruled({ ...answers, foodKey: part }, id).verdict));
+        },
+      ),
+    ));
+});

@@ -30,7 +30,7 @@ interface AskedWhen {
  * first minute, a stretch out of the cold was as long as the answer allows, and is not over.
  */
 export function historyOf(
-  { foodKey, condition, daysAgo, where }: Answers,
+  { foodKey, parts = [], condition, daysAgo, where }: Answers,
   { name, massKg }: Asked,
   { now, zone, newId }: AskedWhen,
 ): readonly FoodEvent[] {
@@ -43,6 +43,7 @@ export function historyOf(
     ({ id: newId(), foodId, at: Math.round(at), type, payload }) as FoodEvent;
   const added = event(from, 'added', {
     foodKey,
+    ...(parts.length > 0 && { parts: [...parts] }),
     name,
     massKg,
     form: foodById(foodKey).forms[0]!,

@@ -11,7 +11,7 @@ import { asksForShelf, draftAgain, draftOf, draftOfOwn, withLine, type AddDraft 
 import { AddForm } from './AddForm';
 import { KindPicker } from './KindPicker';
 import { OwnFoods } from './OwnFoods';
-import { Recent } from './Recent';
+import { UsualFoods } from './UsualFoods';
 
 /** Something comes into the stores: what it is ruled as, by whatever name, and since when it counts. */
 export function AddScreen() {
@@ -61,7 +61,7 @@ export function AddScreen() {
           set({ food: { ...draft, ...(name && { name }) } });
         }}
       />
-      <Recent onChoose={(came) => set({ food: draftAgain(came, { units }) })} />
+      <UsualFoods onChoose={(came) => set({ food: draftAgain(came, { units }) })} />
       <OwnFoods onChoose={(own) => set({ food: draftOfOwn(own) })} />
     </Screen>
   );

@@ -12,7 +12,7 @@ import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
 import { KindPicker } from '../add/KindPicker';
-import { Recent } from '../add/Recent';
+import { UsualFoods } from '../add/UsualFoods';
 import { Reasons } from '../food/Reasons';
 import { RulingPanel } from '../food/RulingPanel';
 import { answered, asksOf, NOTHING_SAID, type AskDraft } from './askDraft';
@@ -42,7 +42,9 @@ export function AskScreen() {
           label="What is it?"
           onChoose={({ id, name }, own) => set({ ...NOTHING_SAID, foodKey: id, name: own ?? name })}
         />
-        <Recent onChoose={({ name, foodKey }) => set({ ...NOTHING_SAID, foodKey, name })} />
+        <UsualFoods
+          onChoose={({ name, foodKey, parts = [] }) => set({ ...NOTHING_SAID, foodKey, parts, name })}
+        />
       </Screen>
     );
   return <Questions draft={draft} foodKey={draft.foodKey} set={set} onAnother={drop} />;
@@ -97,7 +99,10 @@ function Questions({ draft, foodKey, set, onAnother }: QuestionsProps) {
           label="Since then it was"
           value={draft.where}
           onChange={(where) => set({ where })}
-          options={whereOf({ foodKey, condition }).map((value) => ({ value, label: WHERE[value] }))}
+          options={whereOf({ foodKey, parts: draft.parts, condition }).map((value) => ({
+            value,
+            label: WHERE[value],
+          }))}
         />
       )}
       {answers && <Answer answers={answers} name={draft.name} onKept={onAnother} />}

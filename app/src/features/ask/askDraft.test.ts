@@ -16,6 +16,7 @@ describe('answers', () => {
     expect(answered(said({ daysAgo: '2' }), 'hummus')).toBeNull();
     expect(answered(said({ daysAgo: '2', where: 'cold' }), 'hummus')).toEqual({
       foodKey: 'hummus',
+      parts: [],
       condition: 'cooked',
       daysAgo: 2,
       where: 'cold',
@@ -26,6 +27,10 @@ describe('answers', () => {
       daysAgo: null,
       where: 'unknown',
     }));
+  it('are of all it is made of', () =>
+    expect(answered(said({ daysAgo: '2', where: 'cold', parts: ['cooked-rice'] }), 'hummus')?.parts).toEqual([
+      'cooked-rice',
+    ]));
   it('that no longer fit are asked again', () =>
     expect(answered(said({ daysAgo: '2', where: 'cupboard' }), 'hummus')).toBeNull());
 });

@@ -4,6 +4,7 @@ import { foodById } from '@omtel/core/foods';
 /** What was answered so far. */
 export interface AskDraft {
   readonly foodKey: string | null;
+  readonly parts: readonly string[];
   readonly name: string;
   readonly condition: AskedCondition | null;
   /** Days ago, or 'unknown'; null: not answered yet. */
@@ -13,6 +14,7 @@ export interface AskDraft {
 
 export const NOTHING_SAID: AskDraft = {
   foodKey: null,
+  parts: [],
   name: '',
   condition: null,
   daysAgo: null,
@@ -39,8 +41,8 @@ const SINCE: Record<AskedCondition, (foodKey: string) => string> = {
 /** All answers, once there are; null until then. */
 export function answered(draft: AskDraft, foodKey: string): Answers | null {
   const { condition } = asksOf(draft, foodKey);
-  const { daysAgo, where } = draft;
+  const { daysAgo, where, parts } = draft;
   if (!condition || daysAgo === null || where === null) return null;
-  if (!whereOf({ foodKey, condition }).includes(where)) return null;
-  return { foodKey, condition, daysAgo: daysAgo === 'unknown' ? null : Number(daysAgo), where };
+  if (!whereOf({ foodKey, parts, condition }).includes(where)) return null;
+  return { foodKey, parts, condition, daysAgo: daysAgo === 'unknown' ? null : Number(daysAgo), where };
 }

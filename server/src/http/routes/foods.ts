@@ -1,4 +1,5 @@
 import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
+import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { findFood } from '../../repositories/foods';
 import { historiesOf } from '../../services/histories';
@@ -6,6 +7,7 @@ import { listKitchen } from '../../services/kitchen';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
+import { usualIn } from '../../services/usual';
 import type { Services } from '../app';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
@@ -26,6 +28,16 @@ export function foodRoutes({ db, wall }: Services) {
         responses: answers(shaped<FoodList>('FoodList')),
       }),
       async (c) => c.json(await listKitchen(db, c.var.householdId), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/foods/usual',
+        summary:
+          'What the household is likely to put in, by what came lately and at this time of earlier years',
+        responses: answers(shaped<Usual>('Usual')),
+      }),
+      async (c) => c.json(await usualIn(db, c.var.householdId, wall), 200),
     )
     .openapi(
       createRoute({

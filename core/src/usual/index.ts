@@ -1,0 +1,1 @@
+export { type Arrival, spansAskedFor, type Usual, usualOf } from './usual';
