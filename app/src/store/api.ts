@@ -114,6 +114,7 @@ export const {
   useHouseholdQuery,
   useFoodsQuery,
   useFoodQuery,
+  usePrefetch,
   useUsualQuery,
   useLogQuery,
   useSignInToDemoMutation,

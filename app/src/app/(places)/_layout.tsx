@@ -8,6 +8,7 @@ const PLACES = [
   () => import('./guide/index'),
   () => import('./log'),
   () => import('./now'),
+  () => import('./food/[id]/index'),
 ];
 
 export default function PlacesLayout() {

@@ -9,6 +9,8 @@ import {
   type ReactNode,
 } from 'react';
 
+import { usePrefetch } from '../../store/api';
+
 /** What a cook looks at first has the device to itself for so long, ms. */
 const FIRST_SIGHT_MS = 1500;
 
@@ -22,9 +24,11 @@ type Fetch = () => Promise<{ readonly default: ComponentType }>;
 export function ReadAhead({ places }: { readonly places: readonly Fetch[] }) {
   const [turn, setTurn] = useState(0);
   const [drawn, setDrawn] = useState<{ readonly turn: number; readonly Place: ComponentType } | null>(null);
+  const fetchLog = usePrefetch('log');
   useEffect(() => {
     const fetch = places[turn];
-    if (!fetch) return;
+    // Every other place shows what Now has been told already.
+    if (!fetch) return fetchLog();
     return whenIdle(
       () =>
         void fetch().then(
@@ -34,7 +38,7 @@ export function ReadAhead({ places }: { readonly places: readonly Fetch[] }) {
         ),
       turn === 0 ? FIRST_SIGHT_MS : 0,
     );
-  }, [turn, places]);
+  }, [turn, places, fetchLog]);
   if (drawn?.turn !== turn) return null;
   const { Place } = drawn;
   return (
