@@ -101,3 +101,15 @@ test('a page that cannot be shown says so, and there is a way on', async ({ kitc
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
 });
+
+test('once Now has been looked at, every place opens without a network', async ({ kitchen, context }) => {
+  const { page, enter, go } = kitchen;
+  await enter();
+  await page.waitForResponse((response) => response.url().endsWith('/api/events'));
+  await context.setOffline(true);
+  for (const place of ['Stores', 'Plan', 'Guide', 'Log', 'Now'] as const) await go(place);
+  await go('Stores');
+  await page.getByRole('radio', { name: 'Eat next' }).click();
+  await expect(page.getByRole('link', { name: /^Fish pie, half a tray/ })).toBeVisible();
+  await context.setOffline(false);
+});

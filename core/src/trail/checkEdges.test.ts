@@ -15,7 +15,7 @@ import { reheatCheck } from './checks/reheat';
 import { restCheck } from './checks/rest';
 import { thermometerCheck } from './checks/thermometer';
 import { openExposure } from './exposure';
-import type { Check } from './judge';
+import type { Check } from './finding';
 import { newThaw } from './thawing';
 
 // Each check alone, on states set up by hand: at its edges, and where it has nothing to say.

@@ -1,12 +1,6 @@
 import type { CookTarget, RuleSet } from '../guidance';
-import {
-  missingPlaces,
-  placesOf,
-  placesStanding,
-  type PlaceStanding,
-  type PlacesNeeded,
-  type ProbePlace,
-} from './probing';
+import { missingPlaces, placesOf, placesStanding, type PlaceStanding, type PlacesNeeded } from './probing';
+import { type ProbePlace } from './probePlaces';
 import { goalOf, needsOf } from './cookReadings';
 import type { FoodState } from './state';
 

@@ -4,7 +4,7 @@ import { isKnownFood, keepsInCupboard } from '../foods/catalogue';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
 import { schools } from '../guidance/schools';
 import { coolingPlanSchema } from './coolingPlan';
-import { probePlaces } from './probing';
+import { probePlaces } from './probePlaces';
 
 /** Where food can be. Heat and water are places too: they say what happens to it there. */
 export const places = [

@@ -25,11 +25,13 @@ export {
 } from './fold';
 export { asCorrected, isBeginning, settle, whyRefused } from './settling';
 export { latestPast } from './pastTimes';
-export { isStuffed, placesOf, type PlaceStanding, type ProbePlace, probePlaces } from './probing';
+export { type ProbePlace, probePlaces } from './probePlaces';
+export { isStuffed, placesOf, type PlaceStanding } from './probing';
 export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';
 export { cookStanding, type CookStanding } from './cookStanding';
 export { dividedFrom } from './beginning';
-export { judge, type JudgeContext, zonesOf } from './judge';
+export { type JudgeContext, zonesOf } from './finding';
+export { judge } from './judge';
 export { judgeLately } from './lately';
 export {
   type ActionKind,

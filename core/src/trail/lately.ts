@@ -1,5 +1,6 @@
 import { MINUTE_MS } from '../units';
-import { judge, type JudgeContext } from './judge';
+import { judge } from './judge';
+import { type JudgeContext } from './finding';
 import type { Ruling } from './ruling';
 import type { FoodState } from './state';
 

@@ -1,4 +1,4 @@
-import type { ProbePlace } from './probing';
+import type { ProbePlace } from './probePlaces';
 
 /** A place of the probe, such as 'the inner thigh'. */
 export const PLACE_OF_PROBE: Record<ProbePlace, string> = {

@@ -10,9 +10,9 @@ import {
   placesOf,
   placesStanding,
   withReading,
-  type ProbePlace,
   type ProbeReading,
 } from './probing';
+import { type ProbePlace } from './probePlaces';
 
 const food = (form: Parameters<typeof placeRead>[0]['form'], over: object = {}) => ({
   foodKey: 'chicken-thighs',

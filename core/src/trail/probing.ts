@@ -1,20 +1,7 @@
 import { foodById, type FormId } from '../foods';
 import type { CookTarget, RuleSet } from '../guidance';
 import { isAtLeast, toKilograms } from '../units';
-
-/** Where a thermometer's tip can be. `surface` is the outside of food that lies in water. */
-export const probePlaces = [
-  'thickest',
-  'breast',
-  'thigh',
-  'wingJoint',
-  'stuffing',
-  'centre',
-  'edge',
-  'anotherPiece',
-  'surface',
-] as const;
-export type ProbePlace = (typeof probePlaces)[number];
+import type { ProbePlace } from './probePlaces';
 
 /** Where a form is read, the place that lags most first: a reading that names no place was taken there. */
 const PLACES: Record<FormId, readonly [ProbePlace, ...ProbePlace[]]> = {

@@ -1,7 +1,7 @@
 import { RISK_WORDS } from '../../guidance';
 import { capital } from '../../units';
 import { kindsOf } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** What those who need extra care do not eat at all (guidance §9). Cooked through, it is another food. */
 export const avoidedCheck: Check = (state, { rules }) => {

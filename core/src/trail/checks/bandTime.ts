@@ -4,7 +4,7 @@ import { formatDuration } from '../../units';
 import { chillLimit, isEatenCold, isPast, isWarmedInWater } from '../chillAgain';
 import { bandEndsAt, bandTime, knownPast, type Ledger } from '../exposure';
 import { bandLimit, mindsTheBand } from '../foodRules';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import { ledgerOf, type FoodState } from '../state';
 import { bandReason, openQuestion, runningWords, stoodFor } from './bandTimeWords';
 

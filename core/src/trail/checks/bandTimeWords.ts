@@ -11,7 +11,7 @@ import {
 } from '../../units';
 import type { Exposure, Ledger } from '../exposure';
 import { reheatTargetOf } from '../foodRules';
-import type { CheckContext, Finding } from '../judge';
+import type { CheckContext, Finding } from '../finding';
 import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
 

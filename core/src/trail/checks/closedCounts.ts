@@ -1,6 +1,6 @@
 import { describeValue, ruleIn } from '../../guidance';
 import { moment } from '../../time';
-import { zonesOf, type Check, type Finding } from '../judge';
+import { zonesOf, type Check, type Finding } from '../finding';
 import { endOf } from '../life';
 
 /** Days that were over before the food was cooked, heated or frozen stay over. */

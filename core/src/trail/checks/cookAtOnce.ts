@@ -1,7 +1,7 @@
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
 import { mindsTheBand } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** Food thawed in water or by microwave is cooked at once (guidance §2, §11.13, §11.25). */
 export const cookAtOnceCheck: Check = (state, { now, zone, rules }) => {

@@ -3,7 +3,7 @@ import { moment } from '../../time';
 import { capital, formatHold, formatTarget, formatTemperature } from '../../units';
 import { bandEndsAt } from '../exposure';
 import { bandLimit, targetOf } from '../foodRules';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import { cookStanding, type CookStanding } from '../cookStanding';
 import { PLACE_OF_PROBE } from '../probeWords';
 import type { FoodState } from '../state';

@@ -3,7 +3,7 @@ import { moment } from '../../time';
 import { formatCeiling, formatDuration, formatTarget } from '../../units';
 import { canRescue, marksAt, marksOf, rescueEndsAt, type MarkStanding } from '../chill';
 import { bandLimit, mindsTheBand, reheatTargetOf } from '../foodRules';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
 

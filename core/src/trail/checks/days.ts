@@ -3,7 +3,7 @@ import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
 import { kindsOf } from '../foodRules';
 import { mayFreeze } from '../freezing';
-import { zonesOf, type Check, type CheckContext, type Finding } from '../judge';
+import { zonesOf, type Check, type CheckContext, type Finding } from '../finding';
 import { endOf, livesOf, type Life } from '../life';
 import { pausedMs } from '../pauses';
 import type { FoodState } from '../state';

@@ -1,6 +1,6 @@
 import { ruleIn } from '../../guidance';
 import { moment } from '../../time';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import { afterThawOf, bandLimit } from '../foodRules';
 import type { Fault, FoodState } from '../state';
 

@@ -1,7 +1,7 @@
 import { describeValue } from '../../guidance';
 import { moment, monthName, monthsLater } from '../../time';
 import { storageOf } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** In the freezer food stays safe; the months of the chart are for quality (guidance §6). */
 export const freezerCheck: Check = (state, { now, zone, units, rules }) => {

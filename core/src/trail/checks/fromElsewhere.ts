@@ -2,7 +2,7 @@ import { moment } from '../../time';
 import { formatTarget } from '../../units';
 import { bandEndsAt } from '../exposure';
 import { bandLimit, mindsTheBand, reheatTargetOf } from '../foodRules';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import { inTheCold } from '../placing';
 import type { FoodState } from '../state';
 

@@ -1,6 +1,6 @@
 import { formatTarget } from '../../units';
 import { kindsOf, reheatTargetOf } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** What those who need extra care eat only heated through, such as cold cuts (guidance §9). */
 export const heatedFirstCheck: Check = (state, { units, rules }) => {

@@ -2,7 +2,7 @@ import { moment } from '../../time';
 import { formatDuration, formatTarget, formatTemperature, isAtLeast } from '../../units';
 import { runningExposure } from '../exposure';
 import { mindsTheBand, reheatTargetOf } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** Cooked food that is kept hot: when it is read next, and what to do once it is below hot holding (guidance §1, §11.22). */
 export const keptHotCheck: Check = (state, { now, zone, units, rules }) => {

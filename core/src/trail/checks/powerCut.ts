@@ -1,7 +1,7 @@
 import { ruleIn } from '../../guidance';
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 
 /** Why a food counts while the power of its store is off, and from when. It says so; the clock itself is that of the band. */
 export const powerCutCheck: Check = ({ spell, sealed }, { now, zone, rules }) => {

@@ -1,6 +1,6 @@
 import { dayName, longDay } from '../../time';
 import { DAY_MS, formatDuration } from '../../units';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 import { printedEnd } from '../life';
 
 /** The date a maker printed: a use-by is never exceeded, best before speaks of taste (guidance §6, §11.32). */

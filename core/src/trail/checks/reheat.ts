@@ -2,7 +2,7 @@ import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { formatTarget } from '../../units';
 import { isHeated, mindsTheBand, reheatTargetOf } from '../foodRules';
-import type { Check, Finding } from '../judge';
+import type { Check, Finding } from '../finding';
 import { inTheCold } from '../placing';
 
 /** Leftovers are heated once; what is left of them then is thrown away (guidance §7). */

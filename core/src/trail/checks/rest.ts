@@ -1,7 +1,7 @@
 import { clockWords } from '../../time';
 import { formatDuration } from '../../units';
 import { targetOf } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 import { goalOf } from '../cookReadings';
 
 /** The rest that is part of a target: until it is over the food is not done (guidance §3). */

@@ -1,7 +1,7 @@
 import { clockWords, moment } from '../../time';
 import { formatCeiling, formatDuration, formatTemperature } from '../../units';
 import { mindsTheBand } from '../foodRules';
-import type { Check, CheckContext, Finding } from '../judge';
+import type { Check, CheckContext, Finding } from '../finding';
 import type { FoodState, ThawState } from '../state';
 import { refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../thawing';
 

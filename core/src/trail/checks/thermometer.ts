@@ -1,7 +1,7 @@
 import { moment } from '../../time';
 import { formatTemperature, isAtMost } from '../../units';
 import { bandLimit } from '../foodRules';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 import { inTheCold } from '../placing';
 
 /**

@@ -1,6 +1,6 @@
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
-import type { Check } from '../judge';
+import type { Check } from '../finding';
 import { openBy } from '../withoutAir';
 
 /** Fish that thaws in a pack without air (guidance §2). */
