@@ -1,5 +1,4 @@
-import type { GestureResponderEvent, PressableProps } from 'react-native';
-import { Pressable } from 'react-native';
+import { type GestureResponderEvent, type PressableProps, Pressable } from 'react-native';
 import { useGoTo } from './goTo';
 
 /** A new tab or window is the browser's to open. */

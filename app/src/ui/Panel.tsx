@@ -1,8 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { corner, EDGE, space } from './tokens';
+import { corner, EDGE, space, type Colors } from './tokens';
 import { useLook } from './theme';
-import type { Colors } from './tokens';
 
 interface PanelProps {
   /** The coloured edge on top; it names the tone of what stands inside. */

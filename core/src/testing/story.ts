@@ -1,7 +1,6 @@
 import { foodById, type Food } from '../foods';
 import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
-import type { EventType, FoodEvent, JudgeContext, Payload } from '../trail';
-import { foldTrail, judge } from '../trail';
+import { type EventType, type FoodEvent, type JudgeContext, type Payload, foldTrail, judge } from '../trail';
 import { MINUTE_MS } from '../units';
 
 /** A round moment to count test stories from: Friday 12 June 2026, 17:00 UTC. */

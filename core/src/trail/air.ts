@@ -1,8 +1,6 @@
 import type { RuleSet } from '../guidance';
-import { isAbove, type Temperature } from '../units';
 import type { Place } from './events';
 import { openExposure, runningExposure, type Exposure } from './exposure';
-import type { FoodState } from './state';
 
 /** Places where nothing keeps the food cold or hot. No food here keeps in a cupboard once it is opened or cooked. */
 const UNCONTROLLED: ReadonlySet<Place> = new Set(['counter', 'car', 'outdoors', 'table', 'cupboard']);
@@ -31,7 +29,7 @@ interface Carrying {
 export function unknownAir(
   place: Place,
   { season, bag }: Carrying,
-  from: Pick<FoodState, 'place' | 'exposures'> | null,
+  from: { readonly place: Place; readonly exposures: readonly Exposure[] } | null,
   { bandTime }: RuleSet,
 ): Air {
   if (!INDOORS.has(place)) {
@@ -54,25 +52,4 @@ export function openInAir(
   const carried = { ...start, factor, bag: true } as const;
   const kept = openExposure(exposures, { ...carried, to: until, certain: false });
   return openExposure(kept, { ...carried, from: until });
-}
-
-/** The air was measured where the food stands: warm air has been so since it came there, cool air is so from now on. */
-export function withAir(state: FoodState, at: number, air: Temperature, { bandTime }: RuleSet): FoodState {
-  const running = runningExposure(state.exposures);
-  if (!running || !uncontrolled(state.place)) return state;
-  const warm = isAbove(air, bandTime.warmAir.value.at);
-  const factor = warm ? bandTime.warmAirFactor.value.times : 1;
-  if (factor === running.factor) return state;
-  const from = Math.max(running.from, warm ? state.placeSince : at);
-  return {
-    ...state,
-    exposures: state.exposures.flatMap((each) =>
-      each === running
-        ? [
-            { ...each, to: from },
-            { ...each, from, factor },
-          ]
-        : [each],
-    ),
-  };
 }

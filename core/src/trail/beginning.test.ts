@@ -1,7 +1,7 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, START, stateOf } from '../testing/story';
 import { newFood, withOutSince } from './beginning';
-import { newThaw } from './thawing';
+import { newThaw } from './thaw';
 import { dividedFrom, type FoodEvent, type FoodState, type Payload } from '.';
 
 type Added = Payload<'added'>;

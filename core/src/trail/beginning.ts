@@ -3,8 +3,9 @@ import type { RuleSet } from '../guidance';
 import { openInAir, unknownAir } from './air';
 import { beginChill, beginFromRoom } from './chill';
 import type { FoodEvent } from './events';
-import { ledgerOf, type FoodState, type Stage } from './state';
-import { newThaw } from './thawing';
+import { ledgerOf } from './exposure';
+import { type FoodState, type Stage } from './state';
+import { newThaw } from './thaw';
 
 type Added = FoodEvent<'added'>;
 

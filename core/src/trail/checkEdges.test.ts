@@ -16,7 +16,7 @@ import { restCheck } from './checks/rest';
 import { thermometerCheck } from './checks/thermometer';
 import { openExposure } from './exposure';
 import type { Check } from './finding';
-import { newThaw } from './thawing';
+import { newThaw } from './thaw';
 
 // Each check alone, on states set up by hand: at its edges, and where it has nothing to say.
 const found = (check: Check, state: FoodState, now: number, id: RuleSetId = 'home') =>

@@ -1,7 +1,7 @@
 import { coolingMs, type CoolingMark, type RuleSet } from '../guidance';
-import { isAtLeast, isAtMost, toMetres } from '../units';
-import { crossing, reachedAt } from './exposure';
-import type { Fault, FoodState, TrailReading } from './state';
+import { isAtLeast, isAtMost } from '../units';
+import { crossing, reachedAt, type Exposure } from './exposure';
+import type { TrailReading } from './reading';
 
 /** What readings said of one mark. */
 interface MarkSeen {
@@ -95,14 +95,6 @@ function seen(mark: MarkSeen, reading: TrailReading, { to, withinMs }: CoolingMa
   };
 }
 
-/** Food in the cold in a container no deeper than the rule is taken to cool in time unless a reading says otherwise. */
-export function chillingIn(state: FoodState, at: number, depthM: number, { cooling }: RuleSet): FoodState {
-  const { chill } = state;
-  if (!chill || chill.closedAt !== null) return state;
-  const shallow = depthM <= toMetres(cooling.depth.value.most);
-  return { ...state, chill: { ...chill, shallowSince: shallow ? (chill.shallowSince ?? at) : null } };
-}
-
 /** How a mark of a cooling stands at a moment, and when it is due. */
 export interface MarkStanding {
   readonly status: MarkStatus;
@@ -145,27 +137,29 @@ function standing(
   return assumed ? 'assumed' : 'unknown';
 }
 
+/** What was cooled, for how long it was out, and how often that was mended. */
+interface Cooled {
+  readonly chill: Chill | null;
+  readonly exposures: readonly Exposure[];
+  readonly rescues: number;
+}
+
 /**
  * Whether a cooling that lost its first mark can still be mended by heating it through and starting again: once, while the
  * second mark runs, where the school allows it.
  */
-export function canRescue(state: FoodState, now: number, rules: RuleSet): boolean {
-  const { chill, rescues } = state;
+export function canRescue(food: Cooled, now: number, rules: RuleSet): boolean {
+  const { chill, rescues } = food;
   if (!chill || chill.fromRoom || rescues > 0 || !rules.cooling.rescue.value.yes) return false;
   const [first, second] = marksAt(chill, now, rules);
-  return isLost(first) && second.status !== 'missed' && now <= rescueEndsAt(state, rules);
-}
-
-/** What a cooling that lost a mark leaves behind when it is broken off without being mended; null where it lost none. */
-export function coolingFault(chill: Chill, at: number, rules: RuleSet): Fault | null {
-  const lost = marksAt(chill, at, rules).filter(isLost);
-  if (!lost.length) return null;
-  const certain = lost.some(({ status }) => status === 'missed');
-  return { kind: 'coolingMissed', at, certain, ruleId: rules.cooling.firstMark.id };
+  return isLost(first) && second.status !== 'missed' && now <= rescueEndsAt(food, rules);
 }
 
 /** Until when the reheat that mends a cooling has to be read: while its second mark runs, and before time out is over. */
-export function rescueEndsAt({ chill, exposures }: FoodState, rules: RuleSet): number {
+export function rescueEndsAt(
+  { chill, exposures }: Pick<Cooled, 'chill' | 'exposures'>,
+  rules: RuleSet,
+): number {
   const marksEndAt = chill!.startedAt + coolingMs(rules);
   const certain = exposures.filter((each) => each.certain);
   return Math.min(marksEndAt, reachedAt(certain, 'cooked', rules.bandTime.limit.value.ms) ?? Infinity);

@@ -1,7 +1,8 @@
 import type { Rule, RuleSet } from '../guidance';
-import { bandTime, type Exposure } from './exposure';
-import { bandLimit, kindsOf, mindsTheBand } from './foodRules';
-import { ledgerOf, type FoodState } from './state';
+import type { Place } from './events';
+import { bandTime, ledgerOf, type Exposure } from './exposure';
+import { bandLimit, kindsOf, mindsTheBand, type Kinds } from './foodRules';
+import type { ThawState } from './thaw';
 
 /** Until when a food that stood in the growth band may go back into the cold. */
 export interface ChillLimit {
@@ -13,7 +14,18 @@ export interface ChillLimit {
   readonly served: boolean;
 }
 
-export function chillLimit(state: FoodState, { bandTime, cooling }: RuleSet): ChillLimit {
+/** Where a food is, and how it came there. */
+interface Standing {
+  readonly place: Place;
+  readonly cooked: boolean;
+  readonly thaw: Pick<ThawState, 'warmFrom'> | null;
+}
+
+/** By a food's kinds: rice has a limit of its own. */
+export function chillLimit(
+  state: Kinds & Pick<Standing, 'cooked'>,
+  { bandTime, cooling }: RuleSet,
+): ChillLimit {
   const { chillAgain } = bandTime;
   const { ms, inclusive, served } = chillAgain.value;
   const rice =
@@ -31,7 +43,7 @@ export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =
 /** Whether a stretch is that of cold food that is out to be eaten, or that got warm in water, where such food does not go back. */
 export const isEatenCold = (
   { to, side, fromCold }: Exposure,
-  state: FoodState,
+  state: Standing,
   { served }: ChillLimit,
 ): boolean =>
   to === null &&
@@ -40,11 +52,15 @@ export const isEatenCold = (
   !served;
 
 /** What is eaten as it is, thaws in water, and was read warm there (guidance §2). */
-export const isWarmedInWater = ({ place, cooked, thaw }: FoodState): boolean =>
+export const isWarmedInWater = ({ place, cooked, thaw }: Standing): boolean =>
   place === 'water' && cooked && thaw !== null && thaw.warmFrom !== null;
 
 /** Whether a food put into the cold at a moment goes on counting there, because it is too late to chill it. */
-export function tooLateToChill(state: FoodState, at: number, rules: RuleSet): boolean {
+export function tooLateToChill(
+  state: Kinds & Standing & { readonly sealed: boolean; readonly exposures: readonly Exposure[] },
+  at: number,
+  rules: RuleSet,
+): boolean {
   if (!mindsTheBand(state)) return false;
   const limit = chillLimit(state, rules);
   const { certainMs } = bandTime(state.exposures, ledgerOf(state), at);

@@ -1,11 +1,13 @@
 import { stricter, type CookTarget, type RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { beginChill, coolingFault, rescueEndsAt } from './chill';
+import { beginChill, rescueEndsAt } from './chill';
+import { coolingFault } from './chilling';
 import type { FoodEvent } from './events';
 import { closeExposure, crossing, openExposure, runningExposure } from './exposure';
 import { bandLimit, reheatTargetOf, targetOf } from './foodRules';
 import { isDone, placeRead, placesNeeded, placesStanding, withReading, type PlaceStanding } from './probing';
-import type { CookState, FoodState, TrailReading } from './state';
+import type { CookState, FoodState } from './state';
+import type { TrailReading } from './reading';
 
 type Said = FoodEvent<'reading'>['payload'];
 

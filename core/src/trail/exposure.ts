@@ -1,9 +1,12 @@
 import { compareTemperatures, toCelsius, type Temperature } from '../units';
 import type { Place } from './events';
-import type { TrailReading } from './state';
+import type { TrailReading } from './reading';
 
 /** The two ledgers of band time: raw (shop to cook) and cooked (first full cook to eaten). */
 export type Ledger = 'raw' | 'cooked';
+
+/** The ledger on which time in the band is counted at present. */
+export const ledgerOf = ({ cooked }: { readonly cooked: boolean }): Ledger => (cooked ? 'cooked' : 'raw');
 
 /** A stretch of time in the growth band, or one that must be taken for it. */
 export interface Exposure {

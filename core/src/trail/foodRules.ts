@@ -8,16 +8,31 @@ import {
   type RuleValue,
 } from '../guidance';
 import { isAtLeast, toKilograms } from '../units';
-import type { FoodState } from './state';
+import type { Payload } from './events';
 
-type Kinds = Pick<FoodState, 'foodKey' | 'parts'>;
+/** What a food is of. */
+export interface Kinds {
+  readonly foodKey: string;
+  readonly parts: readonly string[];
+}
+
+/** How it is roasted, where that is known. */
+interface Roasting {
+  readonly oven: Payload<'ovenOn'> | null;
+  readonly massKg: number;
+}
+
+interface Done {
+  readonly cooked: boolean;
+}
+
 type Months = RuleSet['storage']['pizza']['freezer'];
 
 /** What a food is of: its own kind, and for a mixed dish those of its parts. */
 export const kindsOf = ({ foodKey, parts }: Kinds): readonly Food[] => [foodKey, ...parts].map(foodById);
 
 /** Whether time out of the cold matters to it; of a mixed dish, to any part (guidance §11.30). */
-export const mindsTheBand = (state: Kinds & Partial<Pick<FoodState, 'sealed' | 'cooked'>>): boolean =>
+export const mindsTheBand = (state: Kinds & Partial<Done & { readonly sealed: boolean }>): boolean =>
   !state.sealed &&
   kindsOf(state).some(({ keepsWarm, cooking }) => !keepsWarm || (state.cooked === true && cooking !== null));
 
@@ -28,10 +43,7 @@ export function bandLimit(state: Kinds, { bandTime }: RuleSet): Rule<RuleSet['ba
 }
 
 /** The cooking target of a food, for a mixed dish the strictest of its parts'; null for one that is eaten as it is. */
-export function targetOf(
-  state: Kinds & Partial<Pick<FoodState, 'oven' | 'massKg'>>,
-  rules: RuleSet,
-): Rule<CookTarget> | null {
+export function targetOf(state: Kinds & Partial<Roasting>, rules: RuleSet): Rule<CookTarget> | null {
   const targets = kindsOf(state).flatMap(({ cooking }) =>
     cooking ? [inItsOven(rules.cooking.targets[cooking], state, rules)] : [],
   );
@@ -41,7 +53,7 @@ export function targetOf(
 /** Held temperatures of a roast count only in the ovens they were measured in; in a colder one it is done at the plain one. */
 function inItsOven(
   target: Rule<CookTarget>,
-  { oven, massKg }: Partial<Pick<FoodState, 'oven' | 'massKg'>>,
+  { oven, massKg }: Partial<Roasting>,
   { cooking: { roastOven } }: RuleSet,
 ): Rule<CookTarget> {
   if (!oven?.temperature || !/\.(roast|porkRoast)$/.test(target.id)) return target;
@@ -63,7 +75,7 @@ export const isHeated = (state: Kinds): boolean =>
 
 /** How long a food keeps in the refrigerator and the freezer, raw or cooked; a mixed dish as its shortest-lived part. */
 export function storageOf(
-  state: Kinds & Pick<FoodState, 'cooked'>,
+  state: Kinds & Done,
   { storage }: RuleSet,
 ): { readonly refrigerator: Rule<DurationRange>; readonly freezer: Months } | null {
   const rows = kindsOf(state).flatMap(({ rawStorage, cookedStorage, alsoKeepsAs, keepsWarm, cooking }) => {

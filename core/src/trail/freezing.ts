@@ -1,9 +1,18 @@
 import type { RuleSet } from '../guidance';
-import { storageOf } from './foodRules';
-import type { FoodState } from './state';
+import { storageOf, type Kinds } from './foodRules';
+import type { Pause } from './pauses';
+import type { ThawState } from './thaw';
+
+/** What a food was through that freezing it again is asked of. */
+interface Kept extends Kinds {
+  readonly cooked: boolean;
+  readonly reheats: number;
+  readonly pauses: readonly Pause[];
+  readonly thaw: ThawState | null;
+}
 
 /** Whether freezing is offered: where the school allows it, and it is no leftover that was heated or frozen before. */
-export function mayFreeze(state: FoodState, rules: RuleSet): boolean {
+export function mayFreeze(state: Kept, rules: RuleSet): boolean {
   const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
   if (state.reheats > 0 || storageOf(state, rules)?.freezer.value.range === null) return false;
   if (state.cooked) return state.pauses.length === 0 || afterRefrigerator.value.yes;

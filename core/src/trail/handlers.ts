@@ -1,20 +1,22 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast, MINUTE_MS } from '../units';
-import { unknownAir, withAir } from './air';
+import { unknownAir } from './air';
+import { withAir } from './airRead';
 import { withOutSince } from './beginning';
 import { withPartCook } from './cooking';
 import { targetOf } from './foodRules';
 import type { EventType, FoodEvent } from './events';
-import { openExposure } from './exposure';
+import { openExposure, ledgerOf } from './exposure';
 import { ontoHeat } from './heat';
-import { withDate, withCountsClosed, withDaysUsed } from './life';
+import { withDate, withCountsClosed, withDaysUsed } from './counts';
 import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
 import { settled } from './cookReadings';
 import { takeReading } from './readings';
 import { hearOfStore, withIce } from './spells';
-import { ledgerOf, type FoodState, type Stage } from './state';
-import { beginThaw, foundThawed, leftMethod } from './thawing';
-import { aired } from './withoutAir';
+import { type FoodState, type Stage } from './state';
+import { beginThaw } from './thawing';
+import { foundThawed, leftMethod } from './thaw';
+import { aired } from './airing';
 
 type Handler<Type extends EventType> = (
   state: FoodState,

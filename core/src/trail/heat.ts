@@ -1,12 +1,13 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { canRescue, coolingFault } from './chill';
+import { canRescue } from './chill';
+import { coolingFault } from './chilling';
 import type { FoodEvent } from './events';
 import { mindsTheBand } from './foodRules';
-import { withCountsClosed } from './life';
+import { withCountsClosed } from './counts';
 import { goTo, inTheCold, unfreeze } from './placing';
 import type { CookState, FoodState } from './state';
-import { aired } from './withoutAir';
+import { aired } from './airing';
 
 /**
  * Food goes on the heat: the same cook goes on after a tap too many, a reading that was too low, or a short time off the heat

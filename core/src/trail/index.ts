@@ -10,7 +10,8 @@ export {
   temperatureSchema,
 } from './events';
 export { coolingPlanSchema } from './coolingPlan';
-export type { FoodState, ThawState } from './state';
+export type { FoodState } from './state';
+export { type ThawState, usedBeforeFreezing, waterDueAt } from './thaw';
 export {
   BrokenTrail,
   FOLD_VERSION,
@@ -57,7 +58,6 @@ export {
   storageOf,
   targetOf,
 } from './foodRules';
-export { usedBeforeFreezing, waterDueAt } from './thawing';
 export { type Sketch, sketchTrail } from './sketch';
 export { byEatNext } from './eatNext';
 export { isStoreRight } from './storeAir';

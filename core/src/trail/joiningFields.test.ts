@@ -3,7 +3,7 @@ import { hours, leftovers, minutes, moved, raw, START, stateOf } from '../testin
 import { celsius, DAY_MS, HOUR_MS } from '../units';
 import type { Exposure, FoodState, ThawState } from '.';
 import { worseOfBoth } from './joining';
-import { newThaw } from './thawing';
+import { newThaw } from './thaw';
 
 const rules = rulesOf('home');
 const NOW = hours(6);

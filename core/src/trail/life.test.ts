@@ -1,16 +1,8 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, minutes, START, stateOf } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
-import {
-  endOf,
-  lifeAfterThaw,
-  livesOf,
-  printedEnd,
-  withCountsClosed,
-  withDate,
-  withDaysUsed,
-  type CountedDays,
-} from './life';
+import { endOf, lifeAfterThaw, livesOf, printedEnd, type CountedDays } from './life';
+import { withCountsClosed, withDate, withDaysUsed } from './counts';
 import { pausedMs } from './pauses';
 
 const home = rulesOf('home');

@@ -1,9 +1,9 @@
 import type { DurationRange, Rule, RuleSet } from '../guidance';
 import { daysBetween, endOfDay } from '../time';
-import { afterThawOf, storageOf } from './foodRules';
+import type { Payload } from './events';
+import { afterThawOf, storageOf, type Kinds } from './foodRules';
 import { pausedMs, type Pause } from './pauses';
-import type { FoodState } from './state';
-import { refrigeratorThaw } from './thawing';
+import { refrigeratorThaw, type ThawState, type Weighed } from './thaw';
 
 /** How long something keeps in the refrigerator and since when that counts. */
 export interface CountedDays {
@@ -20,15 +20,26 @@ export interface Life extends CountedDays {
   readonly rule: Rule<DurationRange>;
 }
 
+/** A food as far as its days are concerned. */
+interface Keeping extends Kinds, Weighed {
+  readonly unopened: boolean;
+  readonly cooked: boolean;
+  readonly withCooked: boolean;
+  readonly daysFrom: number | null;
+  readonly pauses: readonly Pause[];
+  readonly thaw: ThawState | null;
+  readonly partFresh: boolean;
+}
+
 /** The counts that rule on a food at present, none while it is still thawing and no day of it counts. */
-export function livesOf(state: FoodState, rules: RuleSet): readonly Life[] {
+export function livesOf(state: Keeping, rules: RuleSet): readonly Life[] {
   // Closed it keeps to its printed date; its days begin when it is opened.
   if (state.unopened) return [];
   const own = livesAs(state, rules);
   return state.withCooked ? [...own, ...livesAs({ ...state, cooked: true }, rules)] : own;
 }
 
-function livesAs(state: FoodState, rules: RuleSet): readonly Life[] {
+function livesAs(state: Keeping, rules: RuleSet): readonly Life[] {
   const storage = storageOf(state, rules)?.refrigerator;
   if (!storage) return [];
   const plain: Life = {
@@ -52,7 +63,7 @@ function livesAs(state: FoodState, rules: RuleSet): readonly Life[] {
  * @param used of its days before it was frozen, and of the time after thawing where it was frozen again since
  */
 export function lifeAfterThaw(
-  food: Pick<FoodState, 'foodKey' | 'parts'>,
+  food: Kinds,
   { usedMs, keptMs = 0 }: { readonly usedMs: number; readonly keptMs?: number },
   rules: RuleSet,
 ): Omit<Life, 'startedAt' | 'pauses'> {
@@ -76,7 +87,7 @@ const countOf = ({ lowMs, highMs, calendarDays }: DurationRange) => ({
 
 /** Thawed cooked food has its own limit where a school sets one shorter than its days (guidance §11.9). */
 function sinceThawed(
-  state: FoodState,
+  state: Pick<Keeping, 'pauses'>,
   { highMs }: Life,
   { afterThawCooked: rule }: RuleSet,
 ): readonly Life[] {
@@ -85,19 +96,8 @@ function sinceThawed(
   return [{ rule, ...countOf(rule.value), startedAt: thawed.to, pauses: [] }];
 }
 
-/** Raw food is frozen again: what it has used of its days since it was thawed stays used (guidance §11.31). */
-export function withDaysUsed(state: FoodState, at: number, rules: RuleSet): FoodState {
-  const { thaw } = state;
-  if (!thaw || state.cooked || state.frozenSince !== null) return state;
-  const usedMs = Math.max(0, at - (thawedAt(state, rules) ?? at));
-  return {
-    ...state,
-    thaw: { ...thaw, usedMs: thaw.usedMs + usedMs, keptMs: thaw.keptMs + usedMs, thawedAt: null },
-  };
-}
-
 /** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
-function thawedAt(state: FoodState, rules: RuleSet): number | null {
+export function thawedAt(state: Weighed & Pick<Keeping, 'thaw' | 'daysFrom'>, rules: RuleSet): number | null {
   const { thaw, daysFrom } = state;
   if (thaw!.thawedAt !== null) return thaw!.thawedAt;
   if (daysFrom === null) return null;
@@ -125,17 +125,11 @@ export function endOf(count: CountedDays, zones: readonly string[]): number | nu
   return Math.min(elapsed, ...lastDays);
 }
 
-/** Closes the counts of a food at a moment that ends them: cooking, heating or freezing it. */
-export function withCountsClosed(state: FoodState, at: number, rules: RuleSet): FoodState {
-  if (state.frozenSince !== null) return state;
-  const closed = livesOf(state, rules).map(({ rule, ...count }) => ({ ...count, at, ruleId: rule.id }));
-  const endsAt = printedEnd(state);
-  const fault = { kind: 'pastPrinted', at, certain: true, ruleId: rules.printedDate.id } as const;
-  return {
-    ...state,
-    closedCounts: [...state.closedCounts, ...closed],
-    faults: endsAt !== null && at > endsAt ? [...state.faults, fault] : state.faults,
-  };
+/** The date a maker printed on a food, and since when it was not counted. */
+interface Printed {
+  readonly printed: Payload<'printed'> | null;
+  readonly pauses: readonly Pause[];
+  readonly cameAt: number;
 }
 
 /**
@@ -143,21 +137,7 @@ export function withCountsClosed(state: FoodState, at: number, rules: RuleSet): 
  *
  * @returns epoch ms of its last moment
  */
-export function printedEnd({ printed, pauses, cameAt }: FoodState): number | null {
+export function printedEnd({ printed, pauses, cameAt }: Printed): number | null {
   if (printed?.kind !== 'useBy') return null;
   return printed.at + pausedMs(pauses.filter(({ from }) => from >= cameAt));
-}
-
-/** Takes in since when a food's days count, for a count closed without that too. */
-export function withDate(state: FoodState, since: number): FoodState {
-  const asked = state.closedCounts.some(({ startedAt }) => startedAt === null);
-  const { cook } = state;
-  const before = cook?.before && { ...cook.before, daysFrom: cook.before.daysFrom ?? since };
-  return {
-    ...state,
-    cook: cook && { ...cook, before: before ?? null },
-    closedCounts: state.closedCounts.map((count) => ({ ...count, startedAt: count.startedAt ?? since })),
-    // After a cook the days count from it; the date that was missing is that of the raw food.
-    daysFrom: asked && state.daysFrom !== null ? state.daysFrom : since,
-  };
 }

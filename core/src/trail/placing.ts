@@ -1,11 +1,12 @@
 import type { RuleSet } from '../guidance';
 import { toMetres } from '../units';
 import { openInAir, uncontrolled, unknownAir, type Air } from './air';
-import { beginChill, chillingIn } from './chill';
+import { beginChill } from './chill';
+import { chillingIn } from './chilling';
 import { tooLateToChill } from './chillAgain';
 import type { Place } from './events';
-import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
-import { ledgerOf, type FoodState } from './state';
+import { closeExposure, openExposure, runningExposure, type Exposure, ledgerOf } from './exposure';
+import { type FoodState } from './state';
 
 export const inTheCold = (place: Place): place is 'refrigerator' | 'freezer' =>
   place === 'refrigerator' || place === 'freezer';

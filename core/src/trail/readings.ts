@@ -10,10 +10,13 @@ import {
   restartExposure,
   runningExposure,
   withoutWayHere,
+  ledgerOf,
 } from './exposure';
 import { bandLimit } from './foodRules';
-import { settleSpell, unsureAt } from './spells';
-import { ledgerOf, type FoodState, type TrailReading } from './state';
+import { settleSpell } from './spells';
+import { unsureAt } from './spell';
+import { type FoodState } from './state';
+import { type TrailReading } from './reading';
 import { readInWater } from './thawing';
 
 /**

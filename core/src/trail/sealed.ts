@@ -1,8 +1,8 @@
 import type { RuleSet } from '../guidance';
 import type { FoodEvent } from './events';
-import { openExposure } from './exposure';
+import { openExposure, ledgerOf } from './exposure';
 import { hearOfStore, tellsOfStore } from './spells';
-import { ledgerOf, type FoodState } from './state';
+import { type FoodState } from './state';
 
 /**
  * A can is opened: its days count from here, and where nothing keeps it cold so does its time in the band. What was open

@@ -1,7 +1,7 @@
 import { DAY_MS, HOUR_MS, toCelsius } from '../units';
 import type { FoodEvent, Place } from './events';
 import { settle } from './settling';
-import type { TrailReading } from './state';
+import type { TrailReading } from './reading';
 
 export interface SketchPoint {
   readonly at: number;

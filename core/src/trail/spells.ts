@@ -1,16 +1,10 @@
 import type { RuleSet } from '../guidance';
-import { closeExposure, openExposure, runningExposure, type Exposure } from './exposure';
+import { closeExposure, ledgerOf, openExposure, runningExposure, type Exposure } from './exposure';
 import type { FoodEvent } from './events';
 import { inTheCold } from './placing';
-import { powerOffIn, type PowerOff } from './power';
-import { ledgerOf, type FoodState } from './state';
-
-/** A time in which the store a food is in cannot be relied on. It ends when it is right again, or the food leaves it. */
-export interface Spell {
-  /** Its air was read too warm, and was last right then, epoch ms. */
-  readonly warmFrom: number | null;
-  readonly power: PowerOff | null;
-}
+import { powerOffIn } from './power';
+import { beginningOf, type Spell } from './spell';
+import type { FoodState } from './state';
 
 type OfStore = 'storeWarm' | 'storeRight' | 'powerOff' | 'powerOn';
 const OF_STORE: ReadonlySet<FoodEvent['type']> = new Set<OfStore>([
@@ -89,17 +83,6 @@ export function counting(state: FoodState, earliest = 0, asked = earliest): Food
     ),
   };
 }
-
-/** From when on, and why, nothing keeps cold what is in the store. */
-function beginningOf({ warmFrom, power }: Spell): readonly [number, 'air' | 'power'] {
-  return warmFrom !== null && warmFrom <= (power?.coldUntil ?? Infinity)
-    ? [warmFrom, 'air']
-    : [power!.coldUntil, 'power'];
-}
-
-/** Whether the store a food is in may be warm at a moment: then it cools nothing that is put there. */
-export const unsureAt = ({ spell }: FoodState, at: number): boolean =>
-  spell !== null && beginningOf(spell)[0] <= at;
 
 /** Without what a spell would count only later: it is counted anew after each event. */
 export function begunBy(state: FoodState, at: number): FoodState {

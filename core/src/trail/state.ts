@@ -4,11 +4,13 @@ import type { CoolingPlan } from './coolingPlan';
 import type { Payload, Place, Shelf } from './events';
 import type { GuidanceChoice } from '../guidance';
 import type { Chill } from './chill';
-import type { Exposure, Ledger } from './exposure';
+import type { Exposure } from './exposure';
 import type { CountedDays } from './life';
 import type { Pause } from './pauses';
 import type { ProbeReading } from './probing';
-import type { Spell } from './spells';
+import type { TrailReading } from './reading';
+import type { Spell } from './spell';
+import type { ThawState } from './thaw';
 
 export type Stage =
   | 'frozen'
@@ -24,36 +26,8 @@ export type Stage =
   | 'eaten'
   | 'discarded';
 
-export interface TrailReading {
-  readonly at: number;
-  readonly temperature: Temperature;
-}
-
 /** The date a maker printed on it. */
 export type Printed = Payload<'printed'>;
-
-export interface ThawState {
-  readonly method: 'refrigerator' | 'coldWater' | 'microwave';
-  readonly startedAt: number;
-  readonly lastChangeAt: number;
-  readonly changes: number;
-  /** The water runs, and wants no changes. */
-  readonly running: boolean;
-  /** The warmest the water was read. */
-  readonly water: Temperature | null;
-  /** The last cold reading of its outside in the water; the clock there starts no earlier. */
-  readonly surface: TrailReading | null;
-  /** When its outside was found warm in the water, by the line of its readings. */
-  readonly warmFrom: number | null;
-  /** Days it had used up raw before it was frozen, in ms. */
-  readonly usedMs: number;
-  /** How long it had been kept thawed before it was frozen again, in ms. */
-  readonly keptMs: number;
-  /** When it was found thawed; null until then. */
-  readonly thawedAt: number | null;
-  /** When it left the water or the microwave: it is cooked at once. */
-  readonly atOnceFrom: number | null;
-}
 
 export interface CookState {
   /** The first full cook; heating again; or heating again to mend a cooling that lost its first mark. */
@@ -185,6 +159,3 @@ export interface FoodState {
   /** The events at that moment: the same one again changes nothing. */
   readonly lastIds: readonly string[];
 }
-
-/** The ledger on which time in the band is counted at present. */
-export const ledgerOf = (state: Pick<FoodState, 'cooked'>): Ledger => (state.cooked ? 'cooked' : 'raw');

@@ -2,14 +2,8 @@ import { rulesOf } from '../guidance';
 import { days, GUIDANCES, happened, hours, moved, raw, read, stateOf } from '../testing/story';
 import { celsius, DAY_MS, fahrenheit, HOUR_MS } from '../units';
 import { throughTime, waterDueAt, type FoodEvent, type Payload } from '.';
-import {
-  readInWater,
-  usedBeforeFreezing,
-  waterFault,
-  withAtOnceCounted,
-  withMicrowaveOver,
-  withWaterCounted,
-} from './thawing';
+import { readInWater, withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
+import { usedBeforeFreezing, waterFault } from './thaw';
 import { openBy } from './withoutAir';
 
 const home = rulesOf('home');

@@ -1,32 +1,12 @@
-import { thawTime, widened, type RuleSet, type Span } from '../guidance';
-import { isAbove, isAtMost } from '../units';
+import type { RuleSet } from '../guidance';
+import { isAtMost } from '../units';
 import type { FoodEvent } from './events';
-import { crossing, openExposure, runningExposure } from './exposure';
+import { crossing, ledgerOf, openExposure, runningExposure } from './exposure';
 import { bandLimit } from './foodRules';
-import { pausedMs } from './pauses';
 import { unfreeze } from './placing';
-import { ledgerOf, type FoodState, type ThawState, type TrailReading } from './state';
-
-/** A thaw that has only begun. */
-export const newThaw = (
-  method: ThawState['method'],
-  at: number,
-  more: Partial<ThawState> = {},
-): ThawState => ({
-  method,
-  startedAt: at,
-  lastChangeAt: at,
-  changes: 0,
-  running: false,
-  water: null,
-  surface: null,
-  warmFrom: null,
-  usedMs: 0,
-  keptMs: 0,
-  thawedAt: null,
-  atOnceFrom: null,
-  ...more,
-});
+import type { TrailReading } from './reading';
+import type { FoodState } from './state';
+import { leftMethod, newThaw, usedBeforeFreezing, waterDueAt, waterFault, type ThawState } from './thaw';
 
 /**
  * Starts a thaw, or a new method for one that is under way, and remembers the days used up before freezing. What has been
@@ -51,44 +31,6 @@ export function beginThaw(
           : (before.atOnceFrom ?? (before.method === 'refrigerator' ? null : at)),
     }),
   };
-}
-
-/** How many of its days raw food had used up before it was frozen, ms; none where nobody knows since when they count. */
-export function usedBeforeFreezing({ thaw, frozenSince, daysFrom, pauses }: FoodState): number {
-  if (thaw) return thaw.usedMs;
-  return frozenSince === null || daysFrom === null
-    ? 0
-    : Math.max(0, frozenSince - daysFrom - pausedMs(pauses));
-}
-
-/** It is found thawed: in water or by microwave, out of it. */
-export function foundThawed(thaw: ThawState, at: number): ThawState {
-  return { ...leftMethod(thaw, at), thawedAt: at };
-}
-
-/** It leaves the water or the microwave, thawed or not. */
-export function leftMethod(thaw: ThawState, at: number): ThawState {
-  return thaw.method === 'refrigerator' ? thaw : { ...thaw, atOnceFrom: thaw.atOnceFrom ?? at };
-}
-
-/**
- * When the water of a cold-water thaw is due to be changed, or null when the food is not in water that stands.
- *
- * @returns epoch ms
- */
-export function waterDueAt({ thaw, place }: FoodState, rules: RuleSet): number | null {
-  if (thaw?.method !== 'coldWater' || place !== 'water' || thaw.running) return null;
-  return thaw.lastChangeAt + rules.thawing.waterChange.value.ms;
-}
-
-/** Why water is no method of a school's, if it is not. */
-export type WaterFault = 'still' | 'warm' | 'long';
-
-/** What is wrong with a thaw in water at a moment (guidance §2, §11.25). */
-export function waterFault(thaw: ThawState, at: number, { thawing }: RuleSet): WaterFault | null {
-  if (thawing.waterRunning.value.yes && !thaw.running) return 'still';
-  if (thaw.water && isAbove(thaw.water, thawing.waterTemperature.value.at)) return 'warm';
-  return at > thaw.startedAt + thawing.waterMost.value.ms ? 'long' : null;
 }
 
 /**
@@ -177,12 +119,4 @@ export function withAtOnceCounted(state: FoodState, at: number, rules: RuleSet):
       runsOn: true,
     }),
   };
-}
-
-/**
- * How long a thaw in the refrigerator takes: by the rule, widened by what heat transfer said when the plan was made. It
- * ends no sooner than the rule, and the clock after it starts no later.
- */
-export function refrigeratorThaw({ massKg, plan }: Pick<FoodState, 'massKg' | 'plan'>, rules: RuleSet): Span {
-  return widened(thawTime(rules.thawing.refrigerator.value, massKg), plan?.computedThaw?.refrigerator);
 }

@@ -1,8 +1,8 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { openExposure, runningExposure } from './exposure';
+import { openExposure, runningExposure, ledgerOf } from './exposure';
 import { mindsTheBand } from './foodRules';
-import { ledgerOf, type CookState, type FoodState } from './state';
+import { type CookState, type FoodState } from './state';
 import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
 /**

@@ -1,12 +1,4 @@
-import type { FoodState } from '@omtel/core/trail';
-import {
-  cookStanding,
-  placesOf,
-  placeWords,
-  reheatTargetOf,
-  targetOf,
-  type ProbePlace,
-} from '@omtel/core/trail';
+import { type FoodState, cookStanding, placesOf, placeWords, reheatTargetOf, targetOf, type ProbePlace } from '@omtel/core/trail';
 import { formById } from '@omtel/core/foods';
 import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
 import { clockWords } from '@omtel/core/time';

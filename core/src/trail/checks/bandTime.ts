@@ -2,10 +2,10 @@ import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { formatDuration } from '../../units';
 import { chillLimit, isEatenCold, isPast, isWarmedInWater } from '../chillAgain';
-import { bandEndsAt, bandTime, knownPast, type Ledger } from '../exposure';
+import { bandEndsAt, bandTime, knownPast, type Ledger, ledgerOf } from '../exposure';
 import { bandLimit, mindsTheBand } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../finding';
-import { ledgerOf, type FoodState } from '../state';
+import { type FoodState } from '../state';
 import { bandReason, openQuestion, runningWords, stoodFor } from './bandTimeWords';
 
 /**

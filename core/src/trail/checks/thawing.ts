@@ -2,8 +2,8 @@ import { clockWords, moment } from '../../time';
 import { formatCeiling, formatDuration, formatTemperature } from '../../units';
 import { mindsTheBand } from '../foodRules';
 import type { Check, CheckContext, Finding } from '../finding';
-import type { FoodState, ThawState } from '../state';
-import { refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../thawing';
+import type { FoodState } from '../state';
+import { type ThawState, refrigeratorThaw, waterDueAt, waterFault, type WaterFault } from '../thaw';
 
 /** Food that is thawing: when it will be ready, and when its water wants changing (guidance §2). */
 export const thawingCheck: Check = (state, { now, zone, units, rules }) => {

@@ -1,0 +1,26 @@
+import type { RuleSet } from '../guidance';
+import { isAbove, type Temperature } from '../units';
+import { uncontrolled } from './air';
+import { runningExposure } from './exposure';
+import type { FoodState } from './state';
+
+/** The air was measured where the food stands: warm air has been so since it came there, cool air is so from now on. */
+export function withAir(state: FoodState, at: number, air: Temperature, { bandTime }: RuleSet): FoodState {
+  const running = runningExposure(state.exposures);
+  if (!running || !uncontrolled(state.place)) return state;
+  const warm = isAbove(air, bandTime.warmAir.value.at);
+  const factor = warm ? bandTime.warmAirFactor.value.times : 1;
+  if (factor === running.factor) return state;
+  const from = Math.max(running.from, warm ? state.placeSince : at);
+  return {
+    ...state,
+    exposures: state.exposures.flatMap((each) =>
+      each === running
+        ? [
+            { ...each, to: from },
+            { ...each, from, factor },
+          ]
+        : [each],
+    ),
+  };
+}
