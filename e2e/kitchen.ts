@@ -64,6 +64,8 @@ export const test = base.extend<{ kitchen: Kitchen }>({
       food: async (name) => {
         await go('Stores');
         await page.getByRole('radio', { name: 'Eat next' }).click();
+        // Of a long list only what is near the eye is drawn.
+        await page.getByRole('textbox', { name: 'Look for' }).fill(name);
         await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
         await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
       },

@@ -1,6 +1,7 @@
 import type { FoodList, FoodTrail, Household, Recorded, StoreRecord } from '@omtel/core/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
-import type { FoodEvent, FoodState } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { celsius, HOUR_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { event, openKitchen, type Kitchen } from '../test/kitchen';

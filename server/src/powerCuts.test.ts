@@ -1,5 +1,5 @@
 import type { FoodList, FoodTrail, Household } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { HOUR_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { event, openKitchen, type Kitchen } from '../test/kitchen';

@@ -1,5 +1,6 @@
 import type { FoodList, FoodTrail, Log, StoreId, StoreRecord } from '@omtel/core/api';
-import type { FoodEvent, FoodState } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { event, openKitchen, type Kitchen } from '../test/kitchen';

@@ -1,5 +1,5 @@
 import type { Household } from '@omtel/core/api';
-import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { fixedClock } from '../src/clock';
 import { connect, migrate, type Database } from '../src/db/connect';

@@ -9,7 +9,7 @@ import type {
   StoreReading,
   StoreRecord,
 } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import type { Usual } from '@omtel/core/usual';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 

@@ -1,4 +1,4 @@
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { MINUTE_MS } from '@omtel/core/units';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoreAct } from './api';

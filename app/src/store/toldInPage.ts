@@ -1,9 +1,9 @@
 import { TOLD_IN_PAGE, type FirstPage } from '@omtel/core/api';
 import { api, told } from './api';
-import type { AppDispatch } from './store';
+import type { Dispatch } from '@reduxjs/toolkit';
 
 /** Takes in what the page brought with it, once: later it would be old. */
-export function takeInPage(dispatch: AppDispatch): void {
+export function takeInPage(dispatch: Dispatch): void {
   const element = typeof document === 'undefined' ? null : document.getElementById(TOLD_IN_PAGE);
   if (!element) return;
   element.remove();

@@ -1,4 +1,4 @@
-import { VERDICT_WORDS, type Verdict } from '@omtel/core/trail';
+import { VERDICT_WORDS, type Verdict } from '@omtel/core/judge';
 import { StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from './ruling';
 import { corner, space } from './tokens';

@@ -26,4 +26,10 @@ describe('a press after something was recorded', () => {
     tapAt(200, 500);
     expect(isPressMeant()).toBe(true);
   });
+
+  it('at the same place is meant by who has been elsewhere meanwhile', () => {
+    tapAt(200, 500);
+    tapAt(200, 400);
+    expect(isPressMeant()).toBe(true);
+  });
 });

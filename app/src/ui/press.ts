@@ -10,6 +10,8 @@ interface Point {
   readonly y: number;
 }
 
+const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
+
 let finger: Point | null = null;
 let done: { readonly where: Point | null; readonly at: number } | null = null;
 
@@ -19,6 +21,8 @@ if (typeof document !== 'undefined') {
     'pointerdown',
     ({ clientX, clientY }) => {
       finger = { x: clientX, y: clientY };
+      // Whoever has been elsewhere since then comes back on purpose.
+      if (done?.where && distance(finger, done.where) > NEAR_PX) done = null;
     },
     early,
   );
@@ -47,7 +51,7 @@ export function isPressMeant(now = performance.now()): boolean {
   if (!done || now - done.at > QUIET_MS) return true;
   const { where } = done;
   if (!where || !finger) return false;
-  return Math.hypot(finger.x - where.x, finger.y - where.y) > NEAR_PX;
+  return distance(finger, where) > NEAR_PX;
 }
 
 /** What a button does, once at a time: a press while it is at work, or that was not meant, does nothing. */

@@ -1,4 +1,4 @@
-import type { Verdict } from '@omtel/core/trail';
+import type { Verdict } from '@omtel/core/judge';
 import Check from 'lucide-react-native/icons/check';
 import CircleQuestionMark from 'lucide-react-native/icons/circle-question-mark';
 import Hourglass from 'lucide-react-native/icons/hourglass';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { eventSchema, type FoodEvent } from '../trail/events';
+import { eventSchema, type FoodEvent } from '../record/events';
 import type { FoodState } from '../trail/state';
 import type { PowerCut } from './stores';
 

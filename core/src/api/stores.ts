@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { payloads, temperatureSchema } from '../trail/events';
+import { payloads, temperatureSchema } from '../record/events';
 
 export const storeIds = ['refrigerator', 'freezer'] as const;
 export type StoreId = (typeof storeIds)[number];

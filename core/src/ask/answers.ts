@@ -1,5 +1,5 @@
 import { foodById, isCanned, keepsInCupboard, type Food } from '../foods';
-import type { Payload } from '../trail';
+import type { Payload } from '../record';
 
 /** What it is: bought to be cooked, thawed for it, or ready to eat. */
 export const conditions = ['fresh', 'thawed', 'cooked'] as const;

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { catalogue, foodById } from '../foods';
 import { at, GUIDANCES } from '../testing/story';
-import { severity, type FoodEvent } from '../trail';
+import { severity } from '../judge';
+import { type FoodEvent } from '../record';
 import { conditionsOf, daysAgo, historyOf, ruleOn, whereOf, type Answers } from '.';
 
 /** A Friday, half past seven in the evening. */

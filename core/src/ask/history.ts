@@ -1,6 +1,6 @@
 import { foodById } from '../foods';
 import { atClock } from '../time';
-import type { EventType, FoodEvent, Payload } from '../trail';
+import type { EventType, FoodEvent, Payload } from '../record';
 import { HOUR_MS } from '../units';
 import { placeAt, type Answers, type Whereabouts } from './answers';
 

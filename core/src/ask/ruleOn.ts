@@ -1,4 +1,5 @@
-import { foldTrail, judge, type JudgeContext, type Ruling } from '../trail';
+import { foldTrail } from '../trail';
+import { judge, type JudgeContext, type Ruling } from '../judge';
 import type { Answers } from './answers';
 import { historyOf, type Asked } from './history';
 

@@ -1,5 +1,5 @@
 import { describeValue, ruleSetIds, rulesOf, type Rule, type RuleSet } from '../guidance';
-import { chillLimit } from '../trail/chillAgain';
+import { chillLimit } from '../clocks/chillAgain';
 import {
   afterThawOf,
   bandLimit,
@@ -8,7 +8,7 @@ import {
   reheatTargetOf,
   storageOf,
   targetOf,
-} from '../trail';
+} from '../clocks';
 import { formatDuration } from '../units';
 import { catalogue, foodById, type Food } from '.';
 

@@ -1,4 +1,15 @@
-import { DAY_MS, formatCeiling, formatDuration, formatHold, formatMass, formatTarget, HOUR_MS, toKilograms, formatMostLength, type UnitSystem } from '../units';
+import {
+  DAY_MS,
+  formatCeiling,
+  formatDuration,
+  formatHold,
+  formatMass,
+  formatTarget,
+  HOUR_MS,
+  toKilograms,
+  formatMostLength,
+  type UnitSystem,
+} from '../units';
 import type { RiskId } from '../foods';
 import type { Ovens, RoastTable, RuleValue, ThawRate } from './schema';
 

@@ -1,5 +1,7 @@
 import { clockWords, longDay } from '../time';
-import { endOf, livesOf, rulesOfFood, zonesOf, type FoodState, type JudgeContext } from '../trail';
+import { endOf, livesOf } from '../clocks';
+import { rulesOfFood, type FoodState } from '../trail';
+import { zonesOf, type JudgeContext } from '../judge';
 
 /** What stands on the label of a container, a line each (guidance §6). */
 export interface Label {

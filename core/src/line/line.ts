@@ -1,5 +1,5 @@
 import { atClock, clockOf, daysBetween, parseClockTime } from '../time';
-import type { Payload } from '../trail';
+import type { Payload } from '../record';
 import { orProblem, parseNumber, type Mass, type MassUnit } from '../units';
 
 type Added = Payload<'added'>;

@@ -11,7 +11,7 @@ import {
   readTwice,
   stateOf,
 } from '../testing/story';
-import type { FoodEvent } from '../trail';
+import type { FoodEvent } from '../record';
 import { agendaOf } from '.';
 
 const CODE: Guidance = { ...PLAIN_GUIDANCE, school: 'code' };

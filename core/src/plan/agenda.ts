@@ -1,14 +1,13 @@
 import type { RuleSet } from '../guidance';
 import {
   judgeLately,
-  rulesOfFood,
   severity,
   type ActionKind,
   type Deadline,
-  type FoodState,
   type JudgeContext,
   type Ruling,
-} from '../trail';
+} from '../judge';
+import { rulesOfFood, type FoodState } from '../trail';
 import { formatCeiling, HOUR_MS, type UnitSystem } from '../units';
 import { nextMark } from './coolingMarks';
 import { scheduleOf, type Step, type StepKind } from './schedule';

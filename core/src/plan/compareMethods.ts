@@ -1,7 +1,7 @@
 import { formById } from '../foods';
 import { availableBetween, type Interval } from '../time';
 import { waterRule, widened, type RuleSet, type Span } from '../guidance';
-import { endOf, isStuffed, lifeAfterThaw, storageOf } from '../trail';
+import { endOf, isStuffed, lifeAfterThaw, storageOf } from '../clocks';
 import { checkPlanInput, type Condition, type Method, type PlanInput } from './input';
 import { cookSpan, thawSpan } from './spans';
 

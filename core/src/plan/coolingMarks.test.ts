@@ -1,7 +1,8 @@
 import { homeRules, PLAIN_GUIDANCE } from '../guidance';
 import { containerById } from '../forecast';
 import { cookedLamb, happened, hours, METRIC, minutes, read, START, stateOf } from '../testing/story';
-import { coolingPlanSchema, judge, severity, type FoodEvent } from '../trail';
+import { coolingPlanSchema, type FoodEvent } from '../record';
+import { judge, severity } from '../judge';
 import { agendaOf, nextMark } from '.';
 
 const plan = {

@@ -3,7 +3,10 @@ import { catalogue, foodById } from '../foods';
 import { rulesFor, type RuleSet } from '../guidance';
 import { at, GUIDANCES, happened, START } from '../testing/story';
 import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS, toMetres } from '../units';
-import { foldTrail, judge, placesOf, type FoodEvent } from '../trail';
+import { foldTrail } from '../trail';
+import { judge } from '../judge';
+import { placesOf } from '../clocks';
+import { type FoodEvent } from '../record';
 import { compareMethods, leftOutMs, methods, ovenOf, scheduleOf, type MethodPlan, type PlanInput } from '.';
 
 const ALWAYS_HOME = Object.fromEntries(

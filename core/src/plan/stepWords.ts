@@ -1,6 +1,7 @@
 import { foodById, formById } from '../foods';
 import type { RuleSet } from '../guidance';
-import { isStuffed, targetOf, type FoodState } from '../trail';
+import { isStuffed, targetOf } from '../clocks';
+import { type FoodState } from '../trail';
 import { formatCeiling, formatDuration, formatMostLength, formatTarget, type UnitSystem } from '../units';
 import { thawSpan } from './spans';
 import { ovenOf, type Step } from './schedule';

@@ -1,4 +1,5 @@
-import type { FoodState, Place } from '../trail';
+import type { FoodState } from '../trail';
+import type { Place } from '../record';
 import { HOUR_MS, MINUTE_MS, toCelsius, type Temperature } from '../units';
 
 /** A temperature that is likelier a slip: what to ask, and what was likelier meant, if anything was. */

@@ -1,6 +1,7 @@
 import { homeRules } from '../guidance';
 import { happened, leftovers, minutes, START, stateOf } from '../testing/story';
-import type { FoodState, Shelf } from '../trail';
+import type { FoodState } from '../trail';
+import type { Shelf } from '../record';
 import { shelfObjections } from '.';
 
 const chicken = stateOf([

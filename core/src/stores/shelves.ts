@@ -1,6 +1,8 @@
 import { shelfCategories, type ShelfCategory } from '../foods';
 import type { RuleSet } from '../guidance';
-import { kindsOf, shelves, SHELF_WORDS, type FoodState, type Shelf } from '../trail';
+import { kindsOf } from '../clocks';
+import { shelves, SHELF_WORDS, type Shelf } from '../record';
+import { type FoodState } from '../trail';
 
 /** Something that stands where it may drip on, or be dripped on. */
 export interface ShelfObjection {

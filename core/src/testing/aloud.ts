@@ -1,4 +1,4 @@
-import { VERDICT_WORDS, type Ruling } from '../trail';
+import { VERDICT_WORDS, type Ruling } from '../judge';
 
 /** A ruling as it is read on the food's page, whole: what it says, what it offers, and its grounds with their rules. */
 export function aloud({ verdict, until, headline, because, action, reasons }: Ruling): string {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { probePlaces, type FoodEvent, type Payload } from '../trail';
+import { probePlaces, type FoodEvent, type Payload } from '../record';
 import { MINUTE_MS } from '../units';
 import { happened, START } from './story';
 

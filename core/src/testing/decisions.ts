@@ -2,7 +2,8 @@ import type { RuleSetId } from '../guidance';
 import { comes, days, happened, hours, leftovers, minutes, moved, putAway, read, START } from './story';
 import { offHeat, onHeat, readAt, story, through, type Told } from './told';
 import { celsius, fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
-import type { FoodEvent, Payload, Verdict } from '../trail';
+import type { FoodEvent, Payload } from '../record';
+import type { Verdict } from '../judge';
 
 const turkey = (...told: readonly Told[]) =>
   story(comes('turkey-whole', { massKg: 5, since: START }), onHeat(hours(1)), ...told);

@@ -1,5 +1,5 @@
 import { celsius, fahrenheit } from '../units';
-import type { FoodEvent, Payload } from '../trail';
+import type { FoodEvent, Payload } from '../record';
 import { comes, days, happened, hours, leftovers, minutes, moved, putAway, read, START } from './story';
 import { offHeat, onHeat, readAt, story, through, type Told } from './told';
 

@@ -1,6 +1,8 @@
 import { foodById, type Food } from '../foods';
 import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
-import { type EventType, type FoodEvent, type JudgeContext, type Payload, foldTrail, judge } from '../trail';
+import { type EventType, type FoodEvent, type Payload } from '../record';
+import { type JudgeContext, judge } from '../judge';
+import { foldTrail } from '../trail';
 import { MINUTE_MS } from '../units';
 
 /** A round moment to count test stories from: Friday 12 June 2026, 17:00 UTC. */

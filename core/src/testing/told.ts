@@ -1,4 +1,4 @@
-import type { FoodEvent, Payload } from '../trail';
+import type { FoodEvent, Payload } from '../record';
 import { happened, read } from './story';
 
 /** What is told of one food, one event or several in turn. */

@@ -13,7 +13,8 @@ import {
   verdict,
 } from '../testing/story';
 import { fahrenheit, SECOND_MS } from '../units';
-import { severity, type FoodEvent, type Payload, type Verdict } from '.';
+import { severity, type Verdict } from '../judge';
+import { type FoodEvent, type Payload } from '../record';
 
 type Carried = Pick<Payload<'added'>, 'bag' | 'season'>;
 

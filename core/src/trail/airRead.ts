@@ -1,7 +1,6 @@
 import type { RuleSet } from '../guidance';
 import { isAbove, type Temperature } from '../units';
-import { uncontrolled } from './air';
-import { runningExposure } from './exposure';
+import { uncontrolled, runningExposure } from '../clocks';
 import type { FoodState } from './state';
 
 /** The air was measured where the food stands: warm air has been so since it came there, cool air is so from now on. */

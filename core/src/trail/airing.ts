@@ -1,6 +1,6 @@
 import type { RuleSet } from '../guidance';
 import type { FoodState } from './state';
-import { openBy } from './withoutAir';
+import { openBy } from '../clocks';
 
 /** The pack is opened, said or not; too late is past mending. */
 export function aired(state: FoodState, at: number, rules: RuleSet): FoodState {

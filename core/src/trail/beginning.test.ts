@@ -1,8 +1,9 @@
 import { rulesOf } from '../guidance';
 import { days, happened, hours, leftovers, START, stateOf } from '../testing/story';
 import { newFood, withOutSince } from './beginning';
-import { newThaw } from './thaw';
-import { dividedFrom, type FoodEvent, type FoodState, type Payload } from '.';
+import { newThaw } from '../clocks';
+import { dividedFrom, type FoodState } from '.';
+import { type FoodEvent, type Payload } from '../record';
 
 type Added = Payload<'added'>;
 const added = (over: Partial<Added> = {}) =>

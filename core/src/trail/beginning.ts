@@ -1,11 +1,8 @@
 import { foodById, isCanned } from '../foods';
 import type { RuleSet } from '../guidance';
-import { openInAir, unknownAir } from './air';
-import { beginChill, beginFromRoom } from './chill';
-import type { FoodEvent } from './events';
-import { ledgerOf } from './exposure';
+import { openInAir, unknownAir, beginChill, beginFromRoom, ledgerOf, newThaw } from '../clocks';
+import type { FoodEvent } from '../record';
 import { type FoodState, type Stage } from './state';
-import { newThaw } from './thaw';
 
 type Added = FoodEvent<'added'>;
 

@@ -1,6 +1,6 @@
 import type { RuleSet } from '../guidance';
 import { toMetres } from '../units';
-import { isLost, marksAt, type Chill } from './chill';
+import { isLost, marksAt, type Chill } from '../clocks';
 import type { Fault, FoodState } from './state';
 
 /** Food in the cold in a container no deeper than the rule is taken to cool in time unless a reading says otherwise. */

@@ -12,7 +12,7 @@ import {
   stateOf,
 } from '../testing/story';
 import { offHeat, onHeat, readAt } from '../testing/told';
-import type { FoodEvent } from '.';
+import type { FoodEvent } from '../record';
 import { goalOf, needsOf } from './cookReadings';
 
 const home = rulesOf('home');

@@ -1,13 +1,26 @@
 import { stricter, type CookTarget, type RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { beginChill, rescueEndsAt } from './chill';
+import {
+  beginChill,
+  rescueEndsAt,
+  closeExposure,
+  crossing,
+  openExposure,
+  runningExposure,
+  bandLimit,
+  reheatTargetOf,
+  targetOf,
+  isDone,
+  placeRead,
+  placesNeeded,
+  placesStanding,
+  withReading,
+  type PlaceStanding,
+  type TrailReading,
+} from '../clocks';
 import { coolingFault } from './chilling';
-import type { FoodEvent } from './events';
-import { closeExposure, crossing, openExposure, runningExposure } from './exposure';
-import { bandLimit, reheatTargetOf, targetOf } from './foodRules';
-import { isDone, placeRead, placesNeeded, placesStanding, withReading, type PlaceStanding } from './probing';
+import type { FoodEvent } from '../record';
 import type { CookState, FoodState } from './state';
-import type { TrailReading } from './reading';
 
 type Said = FoodEvent<'reading'>['payload'];
 

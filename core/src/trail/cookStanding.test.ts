@@ -1,7 +1,7 @@
 import { rulesOf } from '../guidance';
 import { comes, hours, minutes, stateOf } from '../testing/story';
 import { onHeat, readAt } from '../testing/told';
-import type { FoodEvent } from '.';
+import type { FoodEvent } from '../record';
 import { cookStanding } from './cookStanding';
 
 const home = rulesOf('home');

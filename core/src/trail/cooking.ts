@@ -1,5 +1,5 @@
 import type { RuleSet } from '../guidance';
-import { placesStanding } from './probing';
+import { placesStanding } from '../clocks';
 import { goalOf } from './cookReadings';
 import type { FoodState } from './state';
 

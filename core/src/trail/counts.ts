@@ -1,5 +1,5 @@
 import type { RuleSet } from '../guidance';
-import { livesOf, printedEnd, thawedAt } from './life';
+import { livesOf, printedEnd, thawedAt } from '../clocks';
 import type { FoodState } from './state';
 
 /** Raw food is frozen again: what it has used of its days since it was thawed stays used (guidance §11.31). */

@@ -15,7 +15,8 @@ import {
   stateOf,
   verdict,
 } from '../testing/story';
-import { BrokenTrail, eventSchema, foldEvent, foldTrail, followsOn, referredTo, settle } from '.';
+import { BrokenTrail, foldEvent, foldTrail, followsOn, referredTo } from '.';
+import { eventSchema, settle } from '../record';
 
 describe('folding', () => {
   it('does not depend on the order of arrival', () => {

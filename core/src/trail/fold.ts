@@ -1,11 +1,10 @@
 import { rulesFor, type Guidance, type GuidanceChoice, type RuleSet } from '../guidance';
 import { dividedFrom, newFood } from './beginning';
-import type { FoodEvent } from './events';
+import { type FoodEvent, inOrder, isBeginning, settle } from '../record';
 import { handlers } from './handlers';
 import { worseOfBoth } from './joining';
 import { opened, stillSealed, unpacked } from './sealed';
 import { begunBy, counting } from './spells';
-import { inOrder, isBeginning, settle } from './settling';
 import type { FoodState } from './state';
 import { throughTime } from './throughTime';
 

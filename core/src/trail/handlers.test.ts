@@ -17,7 +17,8 @@ import {
   stateOf,
 } from '../testing/story';
 import { HOUR_MS } from '../units';
-import type { EventType, FoodEvent, FoodState, Payload } from '.';
+import type { EventType, FoodEvent, Payload } from '../record';
+import type { FoodState } from '.';
 
 const soup = leftovers(START);
 const thaw = (at: number, method: Payload<'thawStarted'>['method'] = 'refrigerator') =>

@@ -1,12 +1,10 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast, MINUTE_MS } from '../units';
-import { unknownAir } from './air';
+import { unknownAir, targetOf, openExposure, ledgerOf, foundThawed, leftMethod } from '../clocks';
 import { withAir } from './airRead';
 import { withOutSince } from './beginning';
 import { withPartCook } from './cooking';
-import { targetOf } from './foodRules';
-import type { EventType, FoodEvent } from './events';
-import { openExposure, ledgerOf } from './exposure';
+import type { EventType, FoodEvent } from '../record';
 import { ontoHeat } from './heat';
 import { withDate, withCountsClosed, withDaysUsed } from './counts';
 import { freeze, goTo, inTheCold, putInCold, unfreeze } from './placing';
@@ -15,7 +13,6 @@ import { takeReading } from './readings';
 import { hearOfStore, withIce } from './spells';
 import { type FoodState, type Stage } from './state';
 import { beginThaw } from './thawing';
-import { foundThawed, leftMethod } from './thaw';
 import { aired } from './airing';
 
 type Handler<Type extends EventType> = (

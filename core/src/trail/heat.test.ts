@@ -11,7 +11,7 @@ import {
   START,
   stateOf,
 } from '../testing/story';
-import type { FoodEvent } from '.';
+import type { FoodEvent } from '../record';
 
 const put = (when: number, by?: 'microwave') => happened(when, 'cookingStarted', by ? { by } : {});
 /** Done through and through, and off the heat at START. */

@@ -1,9 +1,8 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
-import { canRescue } from './chill';
+import { canRescue, mindsTheBand } from '../clocks';
 import { coolingFault } from './chilling';
-import type { FoodEvent } from './events';
-import { mindsTheBand } from './foodRules';
+import type { FoodEvent } from '../record';
 import { withCountsClosed } from './counts';
 import { goTo, inTheCold, unfreeze } from './placing';
 import type { CookState, FoodState } from './state';

@@ -16,8 +16,10 @@ import {
   stateOf,
 } from '../testing/story';
 import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
-import { foldTrail, judge, type FoodEvent, type FoodState } from '.';
-import { bandTime } from './exposure';
+import { foldTrail, type FoodState } from '.';
+import { judge } from '../judge';
+import { type FoodEvent } from '../record';
+import { bandTime } from '../clocks';
 import { worseOfBoth } from './joining';
 
 const rules = rulesOf('home');

@@ -1,15 +1,23 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast, type Temperature } from '../units';
-import { marksAt, type Chill, type MarkStatus } from './chill';
-import { chillLimit } from './chillAgain';
-import { bandTime, knownPast, type Exposure, type Ledger, ledgerOf } from './exposure';
-import { bandLimit } from './foodRules';
-import { lifeAfterThaw } from './life';
-import { pausedMs } from './pauses';
+import {
+  marksAt,
+  type Chill,
+  type MarkStatus,
+  chillLimit,
+  bandTime,
+  knownPast,
+  type Exposure,
+  type Ledger,
+  ledgerOf,
+  bandLimit,
+  lifeAfterThaw,
+  pausedMs,
+  type ThawState,
+  type TrailReading,
+} from '../clocks';
 import { goTo } from './placing';
 import { type FoodState, type Printed } from './state';
-import { type ThawState } from './thaw';
-import { type TrailReading } from './reading';
 
 /**
  * Two foods put together: from here on it is as the worse of both in everything, and of every kind and part of both. Raw in

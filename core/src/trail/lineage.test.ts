@@ -15,7 +15,9 @@ import {
   START,
   verdict,
 } from '../testing/story';
-import { BrokenTrail, foldTrail, judge, severity, wholeHistory, type FoodEvent } from '.';
+import { BrokenTrail, foldTrail, wholeHistory } from '.';
+import { judge, severity } from '../judge';
+import { type FoodEvent } from '../record';
 
 const TUB_ID = '01900000-0000-7000-8000-000000000001';
 const SOUP_ID = '01900000-0000-7000-8000-000000000002';

@@ -1,11 +1,20 @@
 import type { RuleSet } from '../guidance';
 import { toMetres } from '../units';
-import { openInAir, uncontrolled, unknownAir, type Air } from './air';
-import { beginChill } from './chill';
+import {
+  openInAir,
+  uncontrolled,
+  unknownAir,
+  type Air,
+  beginChill,
+  tooLateToChill,
+  closeExposure,
+  openExposure,
+  runningExposure,
+  type Exposure,
+  ledgerOf,
+} from '../clocks';
 import { chillingIn } from './chilling';
-import { tooLateToChill } from './chillAgain';
-import type { Place } from './events';
-import { closeExposure, openExposure, runningExposure, type Exposure, ledgerOf } from './exposure';
+import type { Place } from '../record';
 import { type FoodState } from './state';
 
 export const inTheCold = (place: Place): place is 'refrigerator' | 'freezer' =>

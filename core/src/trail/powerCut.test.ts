@@ -16,7 +16,9 @@ import {
   verdict,
 } from '../testing/story';
 import { HOUR_MS, MINUTE_MS } from '../units';
-import { bandTime, eventWords, severity, type FoodEvent, type Payload } from '.';
+import { bandTime } from '../clocks';
+import { eventWords, type FoodEvent, type Payload } from '../record';
+import { severity } from '../judge';
 
 const off = (since: number, over: Partial<Payload<'powerOff'>> = {}): FoodEvent =>
   happened(since, 'powerOff', { since, freezer: 'full', ...over });

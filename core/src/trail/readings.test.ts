@@ -16,7 +16,7 @@ import {
   stateOf,
 } from '../testing/story';
 import { HOUR_MS } from '../units';
-import type { FoodEvent } from '.';
+import type { FoodEvent } from '../record';
 
 const last = (...events: FoodEvent[]) => stateOf(events).exposures.at(-1);
 const soup = leftovers(START);

@@ -1,9 +1,7 @@
 import { coolingMs, type RuleSet } from '../guidance';
 import { isAtLeast, isAtMost } from '../units';
-import { chilled } from './chill';
-import { readOnHeat, withCookRead } from './cookReadings';
-import type { FoodEvent } from './events';
 import {
+  chilled,
   closeExposure,
   crossing,
   openExposure,
@@ -11,12 +9,14 @@ import {
   runningExposure,
   withoutWayHere,
   ledgerOf,
-} from './exposure';
-import { bandLimit } from './foodRules';
+  bandLimit,
+  unsureAt,
+  type TrailReading,
+} from '../clocks';
+import { readOnHeat, withCookRead } from './cookReadings';
+import type { FoodEvent } from '../record';
 import { settleSpell } from './spells';
-import { unsureAt } from './spell';
 import { type FoodState } from './state';
-import { type TrailReading } from './reading';
 import { readInWater } from './thawing';
 
 /**

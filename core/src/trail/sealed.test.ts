@@ -1,7 +1,8 @@
 import { PLAIN_GUIDANCE } from '../guidance';
 import { days, FOOD_ID, happened, hours, leftovers, rule, START, stateOf, verdict } from '../testing/story';
 import { SECOND_MS } from '../units';
-import { eventSchema, foldTrail, type FoodEvent, type Payload } from '.';
+import { eventSchema, type FoodEvent, type Payload } from '../record';
+import { foldTrail } from '.';
 
 const can = (over: Partial<Payload<'added'>> = {}): FoodEvent =>
   happened(START, 'added', {

@@ -1,6 +1,6 @@
 import type { RuleSet } from '../guidance';
-import type { FoodEvent } from './events';
-import { openExposure, ledgerOf } from './exposure';
+import type { FoodEvent } from '../record';
+import { openExposure, ledgerOf } from '../clocks';
 import { hearOfStore, tellsOfStore } from './spells';
 import { type FoodState } from './state';
 

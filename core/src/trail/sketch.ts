@@ -1,7 +1,6 @@
 import { DAY_MS, HOUR_MS, toCelsius } from '../units';
-import type { FoodEvent, Place } from './events';
-import { settle } from './settling';
-import type { TrailReading } from './reading';
+import { type FoodEvent, type Place, settle } from '../record';
+import type { TrailReading } from '../clocks';
 
 export interface SketchPoint {
   readonly at: number;

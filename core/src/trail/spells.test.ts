@@ -11,7 +11,7 @@ import {
   START,
   stateOf,
 } from '../testing/story';
-import type { FoodEvent, Payload } from '.';
+import type { FoodEvent, Payload } from '../record';
 
 const soup = leftovers(START);
 const warm = (at: number, since: number) => happened(at, 'storeWarm', { since });

@@ -1,9 +1,16 @@
 import type { RuleSet } from '../guidance';
-import { closeExposure, ledgerOf, openExposure, runningExposure, type Exposure } from './exposure';
-import type { FoodEvent } from './events';
+import {
+  closeExposure,
+  ledgerOf,
+  openExposure,
+  runningExposure,
+  type Exposure,
+  powerOffIn,
+  beginningOf,
+  type Spell,
+} from '../clocks';
+import type { FoodEvent } from '../record';
 import { inTheCold } from './placing';
-import { powerOffIn } from './power';
-import { beginningOf, type Spell } from './spell';
 import type { FoodState } from './state';
 
 type OfStore = 'storeWarm' | 'storeRight' | 'powerOff' | 'powerOn';

@@ -1,16 +1,17 @@
 import type { FormId } from '../foods';
 import type { Temperature } from '../units';
-import type { CoolingPlan } from './coolingPlan';
-import type { Payload, Place, Shelf } from './events';
+import type { CoolingPlan, Payload, Place, Shelf } from '../record';
 import type { GuidanceChoice } from '../guidance';
-import type { Chill } from './chill';
-import type { Exposure } from './exposure';
-import type { CountedDays } from './life';
-import type { Pause } from './pauses';
-import type { ProbeReading } from './probing';
-import type { TrailReading } from './reading';
-import type { Spell } from './spell';
-import type { ThawState } from './thaw';
+import type {
+  Chill,
+  Exposure,
+  CountedDays,
+  Pause,
+  ProbeReading,
+  TrailReading,
+  Spell,
+  ThawState,
+} from '../clocks';
 
 export type Stage =
   | 'frozen'

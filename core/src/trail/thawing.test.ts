@@ -1,10 +1,10 @@
 import { rulesOf } from '../guidance';
 import { days, GUIDANCES, happened, hours, moved, raw, read, stateOf } from '../testing/story';
 import { celsius, DAY_MS, fahrenheit, HOUR_MS } from '../units';
-import { throughTime, waterDueAt, type FoodEvent, type Payload } from '.';
+import { throughTime } from '.';
+import { waterDueAt, usedBeforeFreezing, waterFault, openBy } from '../clocks';
+import { type FoodEvent, type Payload } from '../record';
 import { readInWater, withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
-import { usedBeforeFreezing, waterFault } from './thaw';
-import { openBy } from './withoutAir';
 
 const home = rulesOf('home');
 const code = rulesOf('code');

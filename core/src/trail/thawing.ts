@@ -1,12 +1,22 @@
 import type { RuleSet } from '../guidance';
 import { isAtMost } from '../units';
-import type { FoodEvent } from './events';
-import { crossing, ledgerOf, openExposure, runningExposure } from './exposure';
-import { bandLimit } from './foodRules';
+import type { FoodEvent } from '../record';
+import {
+  crossing,
+  ledgerOf,
+  openExposure,
+  runningExposure,
+  bandLimit,
+  type TrailReading,
+  leftMethod,
+  newThaw,
+  usedBeforeFreezing,
+  waterDueAt,
+  waterFault,
+  type ThawState,
+} from '../clocks';
 import { unfreeze } from './placing';
-import type { TrailReading } from './reading';
 import type { FoodState } from './state';
-import { leftMethod, newThaw, usedBeforeFreezing, waterDueAt, waterFault, type ThawState } from './thaw';
 
 /**
  * Starts a thaw, or a new method for one that is under way, and remembers the days used up before freezing. What has been

@@ -11,7 +11,8 @@ import {
   START,
   stateOf,
 } from '../testing/story';
-import { throughTime, type FoodEvent } from '.';
+import { throughTime } from '.';
+import { type FoodEvent } from '../record';
 import { cookReadAt } from './throughTime';
 
 const home = rulesOf('home');

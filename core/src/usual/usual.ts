@@ -1,5 +1,5 @@
 import { monthsLater } from '../time';
-import type { Payload } from '../trail';
+import type { Payload } from '../record';
 import { DAY_MS } from '../units';
 
 /** A food that came into a household's hands, as it was said then. */

@@ -1,5 +1,6 @@
 import { coolingMs, type RuleSet } from '../guidance';
-import { inTheCold, settle, type EventType, type FoodEvent, type Payload } from '../trail';
+import { inTheCold } from '../trail';
+import { settle, type EventType, type FoodEvent, type Payload } from '../record';
 import type { Temperature } from '../units';
 
 /** One thing that might have been otherwise in a food's history. */

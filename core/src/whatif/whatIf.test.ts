@@ -1,7 +1,7 @@
 import { homeRules } from '../guidance';
 import { cookedLamb, days, happened, hours, leftovers, minutes, START, verdict } from '../testing/story';
 import { celsius, HOUR_MS } from '../units';
-import type { FoodEvent } from '../trail';
+import type { FoodEvent } from '../record';
 import { whatIf, type Change } from '.';
 
 const stored = [

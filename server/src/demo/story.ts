@@ -3,7 +3,7 @@ import { foodById, type FormId } from '@omtel/core/foods';
 import { rulesOf } from '@omtel/core/guidance';
 import { compareMethods } from '@omtel/core/plan';
 import { atClock } from '@omtel/core/time';
-import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
 import { celsius, fahrenheit, MINUTE_MS, type Temperature } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 

@@ -5,8 +5,6 @@ import { bodyLimit } from 'hono/body-limit';
 import { csrf } from 'hono/csrf';
 import { HTTPException } from 'hono/http-exception';
 import { secureHeaders } from 'hono/secure-headers';
-import type { WallClock } from '../clock';
-import type { Database } from '../db/connect';
 import { kindOf, onError, problem } from './problem';
 import { foodRoutes } from './routes/foods';
 import { householdRoutes } from './routes/household';
@@ -14,21 +12,10 @@ import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
 import { firstPage } from '../services/firstPage';
 import { Refusal } from '../services/refusal';
+import type { Services } from './services';
 import { householdOf, signedIn } from './session';
 import { webClient } from './webClient';
 import { wellFormed } from './wellFormed';
-
-/** What the routes work with. */
-export interface Services {
-  readonly db: Database;
-  readonly wall: WallClock;
-  readonly secret: string;
-  /** The time zone a new household starts in. */
-  readonly zone: string;
-  /** Where the built web client lies; null serves the API alone. */
-  readonly webRoot: string | null;
-  readonly log: (line: string) => void;
-}
 
 /** A full outbox of two hundred events is far below this. */
 const LARGEST_BODY = 512 * 1024;

@@ -1,4 +1,4 @@
-import type { EventType, FoodEvent } from '@omtel/core/trail';
+import type { EventType, FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
 

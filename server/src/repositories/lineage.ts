@@ -1,4 +1,5 @@
-import { referredTo, type FoodEvent } from '@omtel/core/trail';
+import { referredTo } from '@omtel/core/trail';
+import { type FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 
 interface Stored {

@@ -1,5 +1,5 @@
 import type { LogEntry } from '@omtel/core/api';
-import { asCorrected, isBeginning } from '@omtel/core/trail';
+import { asCorrected, isBeginning } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, latestEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';

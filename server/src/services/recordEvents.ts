@@ -1,5 +1,6 @@
 import type { Recorded } from '@omtel/core/api';
-import { asCorrected, BrokenTrail, latestPast, type FoodEvent } from '@omtel/core/trail';
+import { asCorrected, latestPast, type FoodEvent } from '@omtel/core/record';
+import { BrokenTrail } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';

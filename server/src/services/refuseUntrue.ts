@@ -1,4 +1,4 @@
-import { asCorrected, isBeginning, whyRefused, type FoodEvent } from '@omtel/core/trail';
+import { asCorrected, isBeginning, whyRefused, type FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { eventsOfFoods } from '../repositories/events';
 import { Refusal } from './refusal';

@@ -1,4 +1,4 @@
-import { asCorrected, latestPast, type EventType, type FoodEvent, type Payload } from '@omtel/core/trail';
+import { asCorrected, latestPast, type EventType, type FoodEvent, type Payload } from '@omtel/core/record';
 import { v5 as uuidFrom, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsById } from '../repositories/events';

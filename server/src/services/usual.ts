@@ -1,4 +1,4 @@
-import { asCorrected } from '@omtel/core/trail';
+import { asCorrected } from '@omtel/core/record';
 import { spansAskedFor, usualOf, type Usual } from '@omtel/core/usual';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';

@@ -1,7 +1,7 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { massSlip, writtenSize } from '@omtel/core/slips';
 import { atClock, dayName } from '@omtel/core/time';
-import { SHELF_WORDS, shelves, type Payload } from '@omtel/core/trail';
+import { SHELF_WORDS, shelves, type Payload } from '@omtel/core/record';
 import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useState } from 'react';
 import { seasonNow } from '../../store/season';

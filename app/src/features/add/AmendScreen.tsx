@@ -1,5 +1,5 @@
 import { LONGEST_NAME, readMass } from '@omtel/core/foods';
-import { isBeginning, settle, type FoodEvent } from '@omtel/core/trail';
+import { isBeginning, settle, type FoodEvent } from '@omtel/core/record';
 import { convertTyped, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useFoodQuery } from '../../store/api';
@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
-import { useCorrect } from '../entry/useCorrect';
+import { useCorrect } from '../entry';
 import { AddForm } from './AddForm';
 import { draftOfAdded } from './addDraft';
 

@@ -1,4 +1,4 @@
-import type { Payload } from '@omtel/core/trail';
+import type { Payload } from '@omtel/core/record';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useUsualQuery } from '../../store/api';

@@ -1,6 +1,6 @@
 import { foodById } from '@omtel/core/foods';
 import { readLine } from '@omtel/core/line';
-import { payloads, type Payload } from '@omtel/core/trail';
+import { payloads, type Payload } from '@omtel/core/record';
 import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { METRIC, NOW } from '../../../test/story';

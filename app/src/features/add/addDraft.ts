@@ -9,7 +9,7 @@ import {
   parseClockTime,
 } from '@omtel/core/time';
 import type { Line } from '@omtel/core/line';
-import type { FoodEvent, Payload, Shelf } from '@omtel/core/trail';
+import type { FoodEvent, Payload, Shelf } from '@omtel/core/record';
 import {
   convertTyped,
   massUnitOf,

@@ -11,10 +11,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
-import { KindPicker } from '../add/KindPicker';
-import { UsualFoods } from '../add/UsualFoods';
-import { Reasons } from '../food/Reasons';
-import { RulingPanel } from '../food/RulingPanel';
+import { KindPicker, UsualFoods } from '../add';
+import { Reasons, RulingPanel } from '../food';
 import { answered, asksOf, NOTHING_SAID, type AskDraft } from './askDraft';
 
 const CONDITIONS = { fresh: 'Raw', thawed: 'Raw, thawed', cooked: 'Cooked or ready' } as const;

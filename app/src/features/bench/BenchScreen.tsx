@@ -10,7 +10,7 @@ import { Screen } from '../../ui/Screen';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
-import { ForecastState } from '../forecast/ForecastState';
+import { ForecastState } from '../forecast';
 import { draftAt, readTrial, type TrialDraft } from './trialDraft';
 import { TrialFields } from './TrialFields';
 

@@ -2,7 +2,8 @@ import { foodById } from '@omtel/core/foods';
 import { madeOf } from '@omtel/core/forecast';
 import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
-import { targetOf, type FoodState } from '@omtel/core/trail';
+import { targetOf } from '@omtel/core/clocks';
+import { type FoodState } from '@omtel/core/trail';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -13,9 +14,7 @@ import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
-import { Assumptions } from '../forecast/Assumptions';
-import { ForecastState } from '../forecast/ForecastState';
-import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
+import { Assumptions, ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 
 /** Out of a cold refrigerator. */
 const STARTS_AT_C = 5;

@@ -1,4 +1,6 @@
-import { type FoodState, cookStanding, placesOf, placeWords, reheatTargetOf, targetOf, type ProbePlace } from '@omtel/core/trail';
+import { type FoodState, cookStanding } from '@omtel/core/trail';
+import { placesOf, reheatTargetOf, targetOf } from '@omtel/core/clocks';
+import { placeWords, type ProbePlace } from '@omtel/core/record';
 import { formById } from '@omtel/core/foods';
 import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
 import { clockWords } from '@omtel/core/time';
@@ -11,8 +13,7 @@ import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { useRecord } from '../food/useAct';
-import { WithFood } from '../food/WithFood';
+import { useRecord, WithFood } from '../food';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';

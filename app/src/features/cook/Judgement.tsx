@@ -1,4 +1,5 @@
-import { cookStanding, PLACE_OF_PROBE, type FoodState } from '@omtel/core/trail';
+import { cookStanding, type FoodState } from '@omtel/core/trail';
+import { PLACE_OF_PROBE } from '@omtel/core/record';
 import { capital, degreesShort, formatTemperature } from '@omtel/core/units';
 import { clockWords } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';

@@ -1,6 +1,7 @@
 import type { Settings } from '@omtel/core/api';
 import { convertedSlip, readingSlip, written } from '@omtel/core/slips';
-import { PLACE_OF_PROBE, payloads, type FoodState, type Payload, type ProbePlace } from '@omtel/core/trail';
+import { PLACE_OF_PROBE, payloads, type Payload, type ProbePlace } from '@omtel/core/record';
+import { type FoodState } from '@omtel/core/trail';
 import {
   convertTyped,
   formatDurationUp,
@@ -22,7 +23,7 @@ import { Field } from '../../ui/Field';
 import { LikeField } from '../../ui/LikeField';
 import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
-import { useRecord } from '../food/useAct';
+import { useRecord } from '../food';
 
 interface ReadingFormProps {
   readonly food: FoodState;

@@ -23,8 +23,7 @@ import { space, type Colors } from '../../ui/tokens';
 import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
-import { Assumptions } from '../forecast/Assumptions';
-import type { TweakDraft } from '../forecast/tweakDraft';
+import { Assumptions, type TweakDraft } from '../forecast';
 
 interface CoolingForecastProps {
   readonly asked: CoolingAsked;

@@ -1,6 +1,8 @@
 import { leftOutMs } from '@omtel/core/plan';
 import { depthSlip, writtenSize } from '@omtel/core/slips';
-import { bandEndsAt, foldEvent, judge, type FoodState } from '@omtel/core/trail';
+import { bandEndsAt } from '@omtel/core/clocks';
+import { foldEvent, type FoodState } from '@omtel/core/trail';
+import { judge } from '@omtel/core/judge';
 import { clockOf, clockWords, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
 import {
   orProblem,
@@ -29,11 +31,8 @@ import { Screen } from '../../ui/Screen';
 import { Stepper } from '../../ui/Stepper';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { Reasons } from '../food/Reasons';
-import { RulingPanel } from '../food/RulingPanel';
+import { Reasons, RulingPanel, useRecord, WithFood } from '../food';
 import { useAskFirst } from '../../ui/useAskFirst';
-import { useRecord } from '../food/useAct';
-import { WithFood } from '../food/WithFood';
 
 const MOST_PORTIONS = 24;
 

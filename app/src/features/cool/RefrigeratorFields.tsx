@@ -1,6 +1,6 @@
 import { useKitchen } from '../../store/useKitchen';
 import { Field } from '../../ui/Field';
-import type { RefrigeratorDraft } from '../forecast/tweakDraft';
+import type { RefrigeratorDraft } from '../forecast';
 
 interface RefrigeratorFieldsProps {
   readonly cold: RefrigeratorDraft;

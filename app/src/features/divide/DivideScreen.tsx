@@ -1,5 +1,6 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
-import { placeWords, type FoodState } from '@omtel/core/trail';
+import { placeWords } from '@omtel/core/record';
+import { type FoodState } from '@omtel/core/trail';
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
@@ -17,7 +18,7 @@ import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { WithFood } from '../food/WithFood';
+import { WithFood } from '../food';
 import { dividing, portionsOf, readShare } from './share';
 
 type Where = 'stays' | 'refrigerator' | 'freezer';

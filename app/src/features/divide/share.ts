@@ -1,5 +1,6 @@
 import { readMass } from '@omtel/core/foods';
-import type { FoodEvent, FoodState, Payload } from '@omtel/core/trail';
+import type { FoodEvent, Payload } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { massUnitOf, type Problem, type UnitSystem } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { newEvent } from '../../store/outbox/record';

@@ -1,4 +1,4 @@
-import { canBeAnothers, likeliestFirst, type FoodEvent } from '@omtel/core/trail';
+import { canBeAnothers, likeliestFirst, type FoodEvent } from '@omtel/core/record';
 import { MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,4 +1,4 @@
-import { eventWords, type FoodEvent } from '@omtel/core/trail';
+import { eventWords, type FoodEvent } from '@omtel/core/record';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';

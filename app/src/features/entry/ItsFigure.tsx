@@ -1,5 +1,6 @@
 import { placeSlip, readingSlip, written, type TemperatureSlip } from '@omtel/core/slips';
-import { payloads, placesOf, PLACE_LABELS, type FoodEvent, type ProbePlace } from '@omtel/core/trail';
+import { payloads, PLACE_LABELS, type FoodEvent, type ProbePlace } from '@omtel/core/record';
+import { placesOf } from '@omtel/core/clocks';
 import { orProblem, parseNumber, type Temperature } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -91,5 +92,5 @@ function correctionIn(event: Read, { unit }: Temperature): { correction?: number
 const styles = StyleSheet.create({
   group: { gap: space.s },
   figure: { flexDirection: 'row', gap: space.m, alignItems: 'flex-end', maxWidth: 360 },
-  row: { flexDirection: 'row', marginLeft: -space.s },
+  row: { flexDirection: 'row', columnGap: space.l },
 });

@@ -1,5 +1,5 @@
 import { atClock, clockOf, dayName, daysBetween, parseClockTime } from '@omtel/core/time';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { capital, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

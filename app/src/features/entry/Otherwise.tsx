@@ -1,4 +1,4 @@
-import { placeWords, payloads, type FoodEvent, type Place } from '@omtel/core/trail';
+import { placeWords, payloads, type FoodEvent, type Place } from '@omtel/core/record';
 import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';

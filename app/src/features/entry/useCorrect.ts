@@ -1,4 +1,4 @@
-import type { FoodEvent, Payload } from '@omtel/core/trail';
+import type { FoodEvent, Payload } from '@omtel/core/record';
 import { useCallback } from 'react';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';

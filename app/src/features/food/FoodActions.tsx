@@ -1,12 +1,7 @@
 import type { RuleSet } from '@omtel/core/guidance';
-import {
-  isHeated,
-  mayFreeze,
-  runningExposure,
-  type EventType,
-  type FoodState,
-  type Payload,
-} from '@omtel/core/trail';
+import { isHeated, mayFreeze, runningExposure } from '@omtel/core/clocks';
+import { type EventType, type Payload } from '@omtel/core/record';
+import { type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -142,5 +137,5 @@ function actionsOf(food: FoodState, rules: RuleSet): { likely: readonly Action[]
 const styles = StyleSheet.create({
   group: { gap: space.s },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  others: { gap: 0, marginLeft: -space.s },
+  others: { columnGap: space.l, rowGap: 0 },
 });

@@ -1,6 +1,8 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import { judge, placeWords, sketchTrail, wholeHistory, type FoodState, type Ruling } from '@omtel/core/trail';
+import { judge, type Ruling } from '@omtel/core/judge';
+import { placeWords } from '@omtel/core/record';
+import { sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
 import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useMemo } from 'react';
@@ -12,7 +14,7 @@ import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
-import { RescueNotice } from '../plan/RescueNotice';
+import { RescueNotice } from './RescueNotice';
 import { AirHere } from './AirHere';
 import { FoodActions } from './FoodActions';
 import { History } from './History';

@@ -1,11 +1,11 @@
 import { moment } from '@omtel/core/time';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Rows } from '../../ui/Rows';
-import { Entry } from '../entry/Entry';
+import { Entry } from '../entry';
 
 interface HistoryProps {
   /** Settled, with what happened to the food it was divided from. */

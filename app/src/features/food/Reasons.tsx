@@ -1,5 +1,5 @@
 import { ruleById, sources } from '@omtel/core/guidance';
-import type { Reason } from '@omtel/core/trail';
+import type { Reason } from '@omtel/core/judge';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Rows } from '../../ui/Rows';

@@ -1,4 +1,4 @@
-import type { Ruling } from '@omtel/core/trail';
+import type { Ruling } from '@omtel/core/judge';
 import { Panel } from '../../ui/Panel';
 import { RULING_LOOK } from '../../ui/ruling';
 import { RulingBadge } from '../../ui/RulingBadge';

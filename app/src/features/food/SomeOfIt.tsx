@@ -1,5 +1,6 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
-import type { EventType, FoodState } from '@omtel/core/trail';
+import type { EventType } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { act } from '../../store/outbox/act';
@@ -10,7 +11,7 @@ import { Button } from '../../ui/Button';
 import { intoView } from '../../ui/intoView';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { dividing, shareOf } from '../divide/share';
+import { dividing, shareOf } from '../divide';
 import { useRecord } from './useAct';
 
 /** What can be done with some of a food's portions, or with all of it. */

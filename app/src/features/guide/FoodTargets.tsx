@@ -1,5 +1,5 @@
 import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
-import { kindsOf, storageOf, targetOf } from '@omtel/core/trail';
+import { kindsOf, storageOf, targetOf } from '@omtel/core/clocks';
 import { describeValue, type Rule } from '@omtel/core/guidance';
 import { Link } from 'expo-router';
 import { memo } from 'react';

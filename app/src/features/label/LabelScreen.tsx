@@ -8,8 +8,7 @@ import { Screen } from '../../ui/Screen';
 import { useLook } from '../../ui/theme';
 import { corner, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { useRecord } from '../food/useAct';
-import { WithFood } from '../food/WithFood';
+import { useRecord, WithFood } from '../food';
 
 /** What to write on a container, large enough to copy with a pen in the other hand. */
 export function LabelScreen() {

@@ -10,9 +10,9 @@ import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
-import { Entry } from '../entry/Entry';
+import { Entry } from '../entry';
 import { Words } from '../../ui/Words';
-import { FoodScreen } from '../food/FoodScreen';
+import { FoodScreen } from '../food';
 import { byDay, isSoughtEntry } from './entries';
 
 /** What happened in the kitchen, newest first. */

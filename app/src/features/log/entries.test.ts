@@ -1,5 +1,5 @@
 import type { LogEntry } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { byDay, isSoughtEntry, type Told } from './entries';
 
 const told: Told = {

@@ -1,7 +1,7 @@
 import type { LogEntry } from '@omtel/core/api';
 import { says } from '@omtel/core/foods';
 import { dayName, isoDay, longDay } from '@omtel/core/time';
-import { eventWords } from '@omtel/core/trail';
+import { eventWords } from '@omtel/core/record';
 import { capital, type UnitSystem } from '@omtel/core/units';
 
 export interface Told {

@@ -1,5 +1,5 @@
 import type { AgendaItem } from '@omtel/core/plan';
-import { RescueNotice } from '../plan/RescueNotice';
+import { RescueNotice } from '../food';
 import { Line } from './Line';
 
 /** What one food needs later: the earliest of all that can hurt, and the plan's step beneath. */

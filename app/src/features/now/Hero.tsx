@@ -10,8 +10,7 @@ import { RULING_LOOK } from '../../ui/ruling';
 import { RulingBadge } from '../../ui/RulingBadge';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { useAct } from '../food/useAct';
-import { RescueNotice } from '../plan/RescueNotice';
+import { useAct, RescueNotice } from '../food';
 import { Line } from './Line';
 
 /** The next deadline, as a clock time and as what is left of it, with the one button that records it. */

@@ -1,6 +1,7 @@
 import type { AgendaLine } from '@omtel/core/plan';
 import { clockWords } from '@omtel/core/time';
-import type { FoodState, Verdict } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
+import type { Verdict } from '@omtel/core/judge';
 import Check from 'lucide-react-native/icons/check';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -12,7 +13,7 @@ import { RULING_LOOK } from '../../ui/ruling';
 import { REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { useAct } from '../food/useAct';
+import { useAct } from '../food';
 
 /** Steps that need more than a tap open their screen; the sign on the button says so. */
 const OPENS_SCREEN = new Set(['read', 'putAway']);

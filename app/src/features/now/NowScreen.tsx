@@ -12,8 +12,8 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
-import { FoodScreen } from '../food/FoodScreen';
-import { HouseholdLink } from '../household/HouseholdLink';
+import { FoodScreen } from '../food';
+import { HouseholdLink } from '../household';
 import { AgendaRow } from './AgendaRow';
 import { Hero } from './Hero';
 

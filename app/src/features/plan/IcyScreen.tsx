@@ -18,10 +18,8 @@ import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
-import { WithFood } from '../food/WithFood';
-import { Assumptions } from '../forecast/Assumptions';
-import { ForecastState } from '../forecast/ForecastState';
-import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
+import { WithFood } from '../food';
+import { Assumptions, ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 
 const WAY_WORDS: Record<
   IcyWay['kind'],

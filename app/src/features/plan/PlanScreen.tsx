@@ -16,9 +16,8 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useWide } from '../../ui/theme';
-import { FoodScreen } from '../food/FoodScreen';
+import { FoodScreen, RescueNotice } from '../food';
 import { PlannedThaw } from './PlannedThaw';
-import { RescueNotice } from './RescueNotice';
 
 /** The meals planned: when each is served, and the first thing to do for it. */
 export function PlanScreen() {

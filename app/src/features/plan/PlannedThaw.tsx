@@ -4,8 +4,7 @@ import type { FoodState } from '@omtel/core/trail';
 import { useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast } from '../../workers/useForecast';
-import { ForecastState } from '../forecast/ForecastState';
-import { readTweaks, USUAL_WITH_THICKNESS } from '../forecast/tweakDraft';
+import { ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 import { ThawBand } from './ThawBand';
 
 /** How the food of an accepted plan thaws: the rule's window and the computed band on the one drawing. */

@@ -11,8 +11,7 @@ import { Choice } from '../../ui/Choice';
 import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
-import { Assumptions } from '../forecast/Assumptions';
-import type { TweakDraft } from '../forecast/tweakDraft';
+import { Assumptions, type TweakDraft } from '../forecast';
 
 interface ThawBandProps {
   /** The rule's window for each place that is shown. */

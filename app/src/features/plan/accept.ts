@@ -1,6 +1,6 @@
 import type { Span } from '@omtel/core/guidance';
 import type { MethodPlan } from '@omtel/core/plan';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { newEvent } from '../../store/outbox/record';
 import type { ChosenFood, PlanDraft } from './draft';

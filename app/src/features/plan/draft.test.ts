@@ -1,5 +1,5 @@
 import { homeRules } from '@omtel/core/guidance';
-import type { Payload } from '@omtel/core/trail';
+import type { Payload } from '@omtel/core/record';
 import { MINUTE_MS } from '@omtel/core/units';
 import { lambAdded, NOW, stateOf } from '../../../test/story';
 import { newEvent } from '../../store/outbox/record';

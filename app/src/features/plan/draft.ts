@@ -2,7 +2,8 @@ import { foodById, type Food, type FormId, type OwnFood } from '@omtel/core/food
 import type { RuleSet } from '@omtel/core/guidance';
 import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
 import { atClock, clockOf, daysBetween, parseClockTime } from '@omtel/core/time';
-import type { FoodState, Payload } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
+import type { Payload } from '@omtel/core/record';
 import {
   formatLength,
   fromKilograms,

@@ -1,6 +1,6 @@
 import { readMass } from '@omtel/core/foods';
 import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
-import { printedEnd, usedBeforeFreezing } from '@omtel/core/trail';
+import { printedEnd, usedBeforeFreezing } from '@omtel/core/clocks';
 import { MINUTE_MS, type Problem } from '@omtel/core/units';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';

@@ -3,7 +3,7 @@ import type { Subject, ThawAnswer } from '@omtel/core/jobs';
 import { useMemo } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast, type Forecast } from '../../workers/useForecast';
-import { readTweaks, type TweakDraft } from '../forecast/tweakDraft';
+import { readTweaks, type TweakDraft } from '../forecast';
 import { readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { ComputedThaw } from './usePlanning';
 

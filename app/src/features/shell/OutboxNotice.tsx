@@ -1,5 +1,5 @@
 import { clockWords } from '@omtel/core/time';
-import { eventWords } from '@omtel/core/trail';
+import { eventWords } from '@omtel/core/record';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
 import { useEffect, type ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';

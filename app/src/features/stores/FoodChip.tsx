@@ -1,4 +1,4 @@
-import { VERDICT_WORDS, type Ruling } from '@omtel/core/trail';
+import { VERDICT_WORDS, type Ruling } from '@omtel/core/judge';
 import { useDraggable } from '@dnd-kit/core';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { RULING_LOOK } from '../../ui/ruling';

@@ -1,6 +1,6 @@
 import type { PowerCut, StoreId } from '@omtel/core/api';
 import { clockOf, lastAtClock, moment, parseClockTime } from '@omtel/core/time';
-import { powerOffIn } from '@omtel/core/trail';
+import { powerOffIn } from '@omtel/core/clocks';
 import { capital, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -94,5 +94,5 @@ const styles = StyleSheet.create({
   store: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
   back: { flexDirection: 'row', gap: space.m, alignItems: 'flex-start' },
-  never: { alignItems: 'flex-start', marginLeft: -space.s },
+  never: { alignItems: 'flex-start' },
 });

@@ -1,7 +1,7 @@
 import type { StoreId, StoreReading } from '@omtel/core/api';
 import { placeSlip, written } from '@omtel/core/slips';
 import { clockWords, dayName, moment } from '@omtel/core/time';
-import { isStoreRight } from '@omtel/core/trail';
+import { isStoreRight } from '@omtel/core/clocks';
 import {
   formatCeiling,
   formatTemperature,

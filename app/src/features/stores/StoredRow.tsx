@@ -1,4 +1,5 @@
-import { placeWords, VERDICT_WORDS } from '@omtel/core/trail';
+import { placeWords } from '@omtel/core/record';
+import { VERDICT_WORDS } from '@omtel/core/judge';
 import { formatMass, type UnitSystem } from '@omtel/core/units';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';

@@ -1,5 +1,5 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
-import { byEatNext, judgeLately } from '@omtel/core/trail';
+import { byEatNext, judgeLately } from '@omtel/core/judge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -14,7 +14,7 @@ import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
-import { FoodScreen } from '../food/FoodScreen';
+import { FoodScreen } from '../food';
 import { BeginPowerCut } from './BeginPowerCut';
 import { ByPlace } from './ByPlace';
 import { ChosenBar } from './ChosenBar';

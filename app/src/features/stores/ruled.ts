@@ -1,5 +1,7 @@
 import { foodById, says } from '@omtel/core/foods';
-import { placeWords, type FoodState, type Ruling } from '@omtel/core/trail';
+import { placeWords } from '@omtel/core/record';
+import { type FoodState } from '@omtel/core/trail';
+import { type Ruling } from '@omtel/core/judge';
 
 /** A food at hand with its ruling. */
 export interface RuledFood {

@@ -1,6 +1,7 @@
 import type { FoodTrail } from '@omtel/core/api';
 import { atClock, dayName } from '@omtel/core/time';
-import { foldTrail, judge, type Ruling } from '@omtel/core/trail';
+import { foldTrail } from '@omtel/core/trail';
+import { judge, type Ruling } from '@omtel/core/judge';
 import { whatIf, type Change } from '@omtel/core/whatif';
 import { HOUR_MS, formatTemperature } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
@@ -15,8 +16,7 @@ import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { Reasons } from '../food/Reasons';
-import { RulingPanel } from '../food/RulingPanel';
+import { Reasons, RulingPanel } from '../food';
 
 const WARM_SHELF = { value: 9, unit: 'C' } as const;
 const NOON = { hour: 12, minute: 0 };

@@ -1,4 +1,4 @@
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import type { AppThunk } from '../store';
 import { isRepeated, tickSlice, type Tick } from '../tick';
 import { record } from './record';

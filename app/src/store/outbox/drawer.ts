@@ -1,4 +1,4 @@
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** An entry the server understood and would not take, with its sentence why. */

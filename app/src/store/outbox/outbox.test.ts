@@ -1,5 +1,5 @@
 import { MOST_EVENTS } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { knowsPaths } from '../../../test/requests';
 import { boatyard, lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
 import { api } from '../api';

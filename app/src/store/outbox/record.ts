@@ -1,4 +1,4 @@
-import type { EventType, FoodEvent, Payload } from '@omtel/core/trail';
+import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { api } from '../api';
 import type { AppThunk } from '../store';

@@ -1,5 +1,5 @@
 import { MOST_EVENTS } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/trail';
+import type { FoodEvent } from '@omtel/core/record';
 import { api } from '../api';
 import { isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';

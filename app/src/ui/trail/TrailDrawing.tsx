@@ -1,7 +1,6 @@
-import type { RuleSet } from '@omtel/core/guidance';
 import { atClock, clockOf, daysBetween, shortDay } from '@omtel/core/time';
-import type { Exposure, Sketch } from '@omtel/core/trail';
-import { formatDuration, formatTemperature, MINUTE_MS, toCelsius, type UnitSystem } from '@omtel/core/units';
+import type { Sketch } from '@omtel/core/trail';
+import { formatDuration, formatTemperature, MINUTE_MS, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import { Line, Path } from 'react-native-svg';
@@ -9,23 +8,14 @@ import { Button } from '../Button';
 import { useLook } from '../theme';
 import { Plot } from './Plot';
 import { pathOf, ticksOf, windowOf, type Frame, type Scale } from './scale';
+import type { DrawnTrail } from './drawnTrail';
 import { TrailTable } from './TrailTable';
-
-export interface TrailDrawingProps {
-  readonly name: string;
-  readonly sketch: Sketch;
-  readonly exposures: readonly Exposure[];
-  readonly rules: RuleSet;
-  readonly units: UnitSystem;
-  readonly zone: string;
-  readonly now: number;
-}
 
 /**
  * A food's trail through the growth band: readings as points, stretches out of control as bars beneath. The same facts
  * stand in a table one tap away.
  */
-export function TrailDrawing(props: TrailDrawingProps) {
+export function TrailDrawing(props: DrawnTrail) {
   const { sketch, exposures, rules, units, zone, now } = props;
   const { colors } = useLook();
   const [asTable, setAsTable] = useState(false);
@@ -100,7 +90,7 @@ const MIDNIGHT = { hour: 0, minute: 0 };
 const tickWords = (at: number, { from, to }: Sketch, zone: string): string =>
   daysBetween(from, to, zone) === 0 ? clockOf(at, zone) : `${shortDay(at, zone)} ${clockOf(at, zone)}`;
 
-function inWords({ name, sketch, exposures, units, now }: TrailDrawingProps): string {
+function inWords({ name, sketch, exposures, units, now }: DrawnTrail): string {
   const last = sketch.readings.at(-1);
   const out = exposures.reduce((sum, { from, to }) => sum + Math.max(0, (to ?? now) - from), 0);
   const read = last ? `, last reading ${formatTemperature(last.temperature, units)}` : ', no readings';

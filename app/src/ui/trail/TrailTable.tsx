@@ -4,10 +4,10 @@ import { StyleSheet, View } from 'react-native';
 import { space } from '../tokens';
 import { Rows } from '../Rows';
 import { Words } from '../Words';
-import type { TrailDrawingProps } from './TrailDrawing';
+import type { DrawnTrail } from './drawnTrail';
 
 /** The facts of a trail drawing, for those who would rather read them. */
-export function TrailTable({ sketch, exposures, units, zone, now }: TrailDrawingProps) {
+export function TrailTable({ sketch, exposures, units, zone, now }: DrawnTrail) {
   const facts = [
     ...sketch.readings.map(({ at, temperature }) => ({
       at,

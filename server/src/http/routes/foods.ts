@@ -8,7 +8,7 @@ import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
 import { usualIn } from '../../services/usual';
-import type { Services } from '../app';
+import type { Services } from '../services';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';

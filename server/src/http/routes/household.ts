@@ -3,7 +3,7 @@ import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
 import { restartDemo } from '../../demo/demoHousehold';
 import { changeSettings, getHousehold, moveClock, presentHousehold } from '../../services/household';
 import { Refusal } from '../../services/refusal';
-import type { Services } from '../app';
+import type { Services } from '../services';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody } from './documented';

@@ -2,7 +2,7 @@ import { householdSchema } from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { ensureDemoHousehold } from '../../demo/demoHousehold';
 import { presentHousehold } from '../../services/household';
-import type { Services } from '../app';
+import type { Services } from '../services';
 import { closeSession, openSession } from '../session';
 import { answers } from './documented';
 

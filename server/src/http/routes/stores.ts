@@ -3,7 +3,7 @@ import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { latestStoreReadings } from '../../repositories/storeReadings';
 import { endPowerCut, recordPowerCut, takeBackPowerBack, takeBackPowerCut } from '../../services/powerCuts';
 import { recordStoreReading, takeBackStoreReading } from '../../services/storeReadings';
-import type { Services } from '../app';
+import type { Services } from '../services';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';

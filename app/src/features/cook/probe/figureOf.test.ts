@@ -1,5 +1,5 @@
 import { catalogue } from '@omtel/core/foods';
-import { placesOf } from '@omtel/core/trail';
+import { placesOf } from '@omtel/core/clocks';
 import { figures, HEIGHT, WIDTH } from './figures';
 import { figureOf } from './figureOf';
 

@@ -1,4 +1,5 @@
-import { isStuffed, type FoodState } from '@omtel/core/trail';
+import { isStuffed } from '@omtel/core/clocks';
+import { type FoodState } from '@omtel/core/trail';
 import type { FigureId } from './figures';
 
 type Shown = Pick<FoodState, 'foodKey' | 'parts' | 'form' | 'place' | 'stage'>;

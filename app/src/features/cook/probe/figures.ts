@@ -1,4 +1,4 @@
-import type { ProbePlace } from '@omtel/core/trail';
+import type { ProbePlace } from '@omtel/core/record';
 
 /** A point of a figure, in its own units: WIDTH × HEIGHT. */
 type Point = readonly [x: number, y: number];

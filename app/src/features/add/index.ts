@@ -1,0 +1,3 @@
+export { KindPicker } from './KindPicker';
+export { UsualFoods } from './UsualFoods';
+export { typedMass } from './addDraft';

@@ -1,0 +1,1 @@
+export { dividing, shareOf } from './share';

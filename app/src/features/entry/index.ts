@@ -1,0 +1,2 @@
+export { Entry } from './Entry';
+export { useCorrect } from './useCorrect';

@@ -1,0 +1,6 @@
+export { FoodScreen } from './FoodScreen';
+export { Reasons } from './Reasons';
+export { RescueNotice } from './RescueNotice';
+export { RulingPanel } from './RulingPanel';
+export { WithFood } from './WithFood';
+export { useAct, useRecord } from './useAct';

@@ -1,0 +1,11 @@
+export { Assumptions } from './Assumptions';
+export { ForecastState } from './ForecastState';
+export {
+  readRefrigerator,
+  readTweaks,
+  type RefrigeratorDraft,
+  type TweakDraft,
+  USUAL,
+  USUAL_COLD,
+  USUAL_WITH_THICKNESS,
+} from './tweakDraft';

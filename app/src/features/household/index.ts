@@ -1,0 +1,1 @@
+export { HouseholdLink } from './HouseholdLink';

@@ -1,0 +1,71 @@
+export { type Air, openInAir, uncontrolled, unknownAir } from './air';
+export {
+  beginChill,
+  beginFromRoom,
+  canRescue,
+  type Chill,
+  chilled,
+  isLost,
+  marksAt,
+  marksOf,
+  type MarkStanding,
+  type MarkStatus,
+  rescueEndsAt,
+} from './chill';
+export { chillLimit, isEatenCold, isPast, isWarmedInWater, tooLateToChill } from './chillAgain';
+export {
+  bandEndsAt,
+  bandTime,
+  closeExposure,
+  crossing,
+  type Exposure,
+  knownPast,
+  type Ledger,
+  ledgerOf,
+  openExposure,
+  restartExposure,
+  runningExposure,
+  withoutWayHere,
+} from './exposure';
+export {
+  afterThawOf,
+  bandLimit,
+  isHeated,
+  kindsOf,
+  mindsTheBand,
+  reheatTargetOf,
+  storageOf,
+  targetOf,
+} from './foodRules';
+export { mayFreeze } from './freezing';
+export { type CountedDays, endOf, type Life, lifeAfterThaw, livesOf, printedEnd, thawedAt } from './life';
+export { type Pause, pausedMs } from './pauses';
+export { powerOffIn } from './power';
+export {
+  isDone,
+  isStuffed,
+  missingPlaces,
+  placeRead,
+  placesNeeded,
+  type PlacesNeeded,
+  placesOf,
+  placesStanding,
+  type PlaceStanding,
+  type ProbeReading,
+  withReading,
+} from './probing';
+export type { TrailReading } from './reading';
+export { beginningOf, type Spell, unsureAt } from './spell';
+export { isStoreRight } from './storeAir';
+export {
+  foundThawed,
+  leftMethod,
+  newThaw,
+  refrigeratorThaw,
+  type ThawState,
+  usedBeforeFreezing,
+  waterDueAt,
+  waterFault,
+  type WaterFault,
+} from './thaw';
+export { openBy } from './withoutAir';

@@ -1,0 +1,18 @@
+export { canBeAnothers, likeliestFirst } from './anothers';
+export { type CoolingPlan, coolingPlanSchema } from './coolingPlan';
+export { eventWords, placeWords, SHELF_WORDS } from './eventWords';
+export {
+  eventSchema,
+  type EventType,
+  type FoodEvent,
+  type Payload,
+  payloads,
+  type Place,
+  type Shelf,
+  shelves,
+  temperatureSchema,
+} from './events';
+export { latestPast } from './pastTimes';
+export { type ProbePlace, probePlaces } from './probePlaces';
+export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';
+export { asCorrected, inOrder, isBeginning, settle, whyRefused } from './settling';
