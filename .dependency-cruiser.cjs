@@ -20,6 +20,14 @@ module.exports = {
       from: {},
       to: { circular: true },
     },
+    {
+      name: 'no-circles-of-rooms',
+      comment: 'Two rooms of the core never need each other, not even by different files.',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^core/src/[^/]+$' },
+      to: { circular: true },
+    },
     ...onlyBelow(['record', 'clocks', 'trail', 'judge', 'plan']),
     {
       name: 'places-by-their-index',

@@ -7,7 +7,7 @@
 process.env.OMTEL_RUNS ??= '5';
 
 export default {
-  mutate: ['core/src/{guidance,trail}/**/*.ts', '!core/src/**/*.test.ts'],
+  mutate: ['core/src/{guidance,record,clocks,trail,judge}/**/*.ts', '!core/src/**/*.test.ts'],
   // What is said is a matter of taste, and is held by the tests of words; what is decided is not.
   mutator: { excludedMutations: ['StringLiteral'] },
   testRunner: 'jest',

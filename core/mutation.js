@@ -3,7 +3,7 @@
 const { readdirSync, readFileSync } = require('node:fs');
 const { join } = require('node:path');
 
-const tests = ['guidance', 'trail', 'foods'].flatMap((room) =>
+const tests = ['guidance', 'record', 'clocks', 'trail', 'judge', 'foods'].flatMap((room) =>
   readdirSync(join(__dirname, 'src', room))
     .filter((file) => file.endsWith('.test.ts'))
     .map((file) => join(__dirname, 'src', room, file)),

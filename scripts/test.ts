@@ -14,6 +14,13 @@ const bin = (name: string) => join('node_modules', '.bin', name);
 const CHECKS: readonly (readonly [name: string, program: string, ...args: string[]])[] = [
   ['formatting', bin('prettier'), '--check', '--log-level=warn', '.'],
   ['lint', bin('eslint'), '.'],
+  [
+    'structure',
+    bin('depcruise'),
+    '--config',
+    '.dependency-cruiser.cjs',
+    ...['core', 'app', 'server', 'e2e', 'bench', 'scripts'],
+  ],
   ['types of core', bin('tsc'), '-p', 'core'],
   ['types of server', bin('tsc'), '-p', 'server'],
   ['types of app', bin('tsc'), '-p', 'app'],

@@ -1,3 +1,7 @@
+/**
+ * What app and server say to each other: Zod schemas and their types, for requests, answers, settings and problems.
+ * Nothing is computed here, and nothing of HTTP or storage belongs here.
+ */
 export {
   clockMoveSchema,
   DEFAULT_SETTINGS,

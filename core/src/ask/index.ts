@@ -1,3 +1,8 @@
+/**
+ * “Is this still all right?” for food nobody logged: three answers become a history never milder than the truth, and
+ * its ruling.
+ * Questions on a screen and their words belong to the app; rules belong to `guidance`.
+ */
 export {
   type Answers,
   type AskedCondition,

@@ -1,3 +1,8 @@
+/**
+ * What runs while food is kept: time in the growth band, cooling stages, days of life, thaws, power cuts; each knows
+ * the narrow facts it needs.
+ * The whole food (`trail`) and what is ruled (`judge`) are not known here.
+ */
 export { type Air, openInAir, uncontrolled, unknownAir } from './air';
 export {
   beginChill,

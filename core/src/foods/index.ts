@@ -1,3 +1,7 @@
+/**
+ * The catalogue: kinds of food with composition, forms and the guidance rows they go by, and the search for them.
+ * What is ruled on a kind belongs to `guidance`; a household's own foods to its settings.
+ */
 export {
   afterThawCategories,
   type AfterThawCategory,

@@ -1,3 +1,7 @@
+/**
+ * Thawing, cooling and roasting of a food in a kitchen: `thermal` told in a cook's terms, with what was assumed.
+ * A forecast informs and never loosens a rule: nothing here rules.
+ */
 export {
   type Assumption,
   proportionsSpread,

@@ -1,3 +1,8 @@
+/**
+ * What the schools say: rule sets as data under one schema, each number once, with its source; lookup, stricter,
+ * borrowed.
+ * What a rule means for a food that was through something belongs to `clocks` and `judge`.
+ */
 export { type RuleSetId, ruleSetIds, type School, schools } from './schools';
 export {
   type CookTarget,

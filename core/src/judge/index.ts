@@ -1,3 +1,8 @@
+/**
+ * What is ruled: one check an idea, each of which can only make a ruling worse; the judge takes the worst; what to eat
+ * next.
+ * What happened and what runs is read here and never changed; numbers are asked of `guidance`.
+ */
 export { byEatNext } from './eatNext';
 export { type JudgeContext, zonesOf } from './finding';
 export { judge } from './judge';

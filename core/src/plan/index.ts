@@ -1,3 +1,8 @@
+/**
+ * Ways to the table for one food: methods and their windows, the schedule of an accepted plan, what is next, the
+ * rescue.
+ * Several foods, hands and places together are a meal, and not here.
+ */
 export { checkPlanInput, type Condition, type Method, methods, type PlanInput, PlanProblem } from './input';
 export { cookSpan, thawSpan } from './spans';
 export { roastingTime, type RoastingTime } from './roastingTime';

@@ -1,3 +1,7 @@
+/**
+ * What happened: events and their payloads, corrections settled, an entry in words.
+ * What it amounts to is not known here: no state, no clock, no ruling.
+ */
 export { canBeAnothers, likeliestFirst } from './anothers';
 export { type CoolingPlan, coolingPlanSchema } from './coolingPlan';
 export { eventWords, placeWords, SHELF_WORDS } from './eventWords';

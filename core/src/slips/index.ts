@@ -1,3 +1,7 @@
+/**
+ * Figures that are likelier a slip of the hand or of the other unit, and what to ask then.
+ * Asking belongs to the app; what no thermometer shows is refused by `record`.
+ */
 export {
   convertedSlip,
   placeSlip,

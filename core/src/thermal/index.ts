@@ -1,3 +1,7 @@
+/**
+ * Heat: material from composition, conduction with phase change, surroundings, the refrigerator as a node of air.
+ * Food safety is not known here; nor is a kitchen's day.
+ */
 export {
   CompositionProblem,
   FreezingPointProblem,

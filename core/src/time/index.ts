@@ -1,3 +1,7 @@
+/**
+ * Clock times, calendar days and availability by IANA zone; instants are epoch milliseconds.
+ * No present moment is asked for here: it comes as an argument.
+ */
 export { atClock, clockOf, clockWords, isZone, lastAtClock, parseClockTime } from './clock';
 export {
   dayName,

@@ -1,3 +1,8 @@
+/**
+ * What a history amounts to: the food's state, the fold, beginnings, joining and dividing, one file for each kind of
+ * happening.
+ * What is ruled on it belongs to `judge`.
+ */
 export { dividedFrom } from './beginning';
 export { goalOf, needsOf } from './cookReadings';
 export { cookStanding, type CookStanding } from './cookStanding';

@@ -1,3 +1,7 @@
+/**
+ * Temperatures, masses, lengths and durations: exact round trips, formatting by unit system, typed figures.
+ * No rule's number stands here.
+ */
 export {
   celsius,
   compareTemperatures,
