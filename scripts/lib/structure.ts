@@ -11,7 +11,6 @@ interface Module {
 export type Structure = ReadonlyMap<string, ReadonlySet<string>>;
 
 const MOST_SAID = 256 * 2 ** 20;
-const OUTSIDE = /\.test\.tsx?$|\/testing\//;
 
 /** The rooms of the core, the server and the app, by what their files import; tests are left out. */
 export function structure(): Structure {
@@ -25,12 +24,12 @@ export function structure(): Structure {
   const rooms = new Map<string, Set<string>>();
   for (const { source, dependencies } of modules) {
     const room = roomOf(source);
-    if (!room || OUTSIDE.test(source)) continue;
+    if (!room) continue;
     const below = rooms.get(room) ?? new Set();
     rooms.set(room, below);
     for (const { resolved } of dependencies) {
       const other = roomOf(resolved);
-      if (other && other !== room && !OUTSIDE.test(resolved)) below.add(other);
+      if (other && other !== room) below.add(other);
     }
   }
   return rooms;
