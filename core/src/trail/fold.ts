@@ -1,7 +1,7 @@
 import { rulesFor, type Guidance, type GuidanceChoice, type RuleSet } from '../guidance';
 import { dividedFrom, newFood } from './beginning';
 import { type FoodEvent, inOrder, isBeginning, settle } from '../record';
-import { handlers } from './handlers';
+import { handlers } from './events';
 import { worseOfBoth } from './joining';
 import { opened, stillSealed, unpacked } from './sealed';
 import { begunBy, counting } from './spells';
