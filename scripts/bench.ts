@@ -6,6 +6,7 @@ import { ready } from '../bench/ready';
 import { roasting } from '../bench/roasting';
 import { stores } from '../bench/stores';
 import { taps } from '../bench/taps';
+import { weights } from '../bench/weights';
 import { run, Sentence } from './lib/sentence';
 
 const BENCHES: Record<string, () => Promise<string[]>> = {
@@ -17,6 +18,7 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   mainThread,
   ready,
   taps,
+  weights,
 };
 
 /** Runs the benches named, or all of them, and prints what each measured. */

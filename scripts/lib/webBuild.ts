@@ -53,11 +53,12 @@ export function ensureWebBuild(): string {
 /**
  * Exports an Expo project for the web.
  *
+ * @param more flags of its own
  * @throws Sentence naming the log when it fails
  */
-export function exportWeb(project: string, output: string): void {
+export function exportWeb(project: string, output: string, more: readonly string[] = []): void {
   const env = { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' };
-  const built = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir', output], {
+  const built = spawnSync('npx', ['expo', 'export', '-p', 'web', '--output-dir', output, ...more], {
     cwd: project,
     env,
     encoding: 'utf8',
