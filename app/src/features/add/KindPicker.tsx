@@ -1,7 +1,7 @@
 import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
-import { useDeferredValue, useState } from 'react';
+import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
-import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
 import { Rows } from '../../ui/Rows';
 import { REACH, space } from '../../ui/tokens';
 import { useSearchReady } from '../../ui/useSearchReady';
@@ -27,16 +27,16 @@ export function KindPicker({
   foodIn = asTyped,
   onChoose,
 }: KindPickerProps) {
-  const [text, setText] = useState('');
-  // Letters show as they are typed; what they find comes when there is time.
-  const wanted = useDeferredValue(text);
+  const [wanted, setWanted] = useState('');
+  // The field begins anew once something was chosen.
+  const [turn, setTurn] = useState(0);
   useSearchReady();
   const typed = foodIn(wanted).trim();
   const found = typed === '' ? [] : searchFoods(typed).slice(0, MOST_SHOWN);
   const unknown = typed !== '' && found.length === 0;
   return (
     <View style={styles.group}>
-      <Field label={label} value={text} onChange={setText} most={LONGEST_NAME} hint={hint} />
+      <SearchField key={turn} label={label} onSearch={setWanted} most={LONGEST_NAME} hint={hint} />
       {unknown && (
         <Words tone="soft">Nothing is called that here. What is it most like? It keeps your name.</Words>
       )}
@@ -47,7 +47,8 @@ export function KindPicker({
             role="button"
             style={styles.kind}
             onPress={() => {
-              setText('');
+              setWanted('');
+              setTurn(turn + 1);
               onChoose(food, unknown ? typed : undefined, wanted);
             }}
           >

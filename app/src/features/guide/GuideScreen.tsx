@@ -1,11 +1,11 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
 import { says, searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import { Link, useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty } from '../../ui/states';
@@ -65,7 +65,7 @@ export function GuideScreen() {
     () => SECTIONS.map(([title, of]): [string, readonly Rule[]] => [title, listRules(of(rules) as RuleSet)]),
     [rules],
   );
-  const wanted = useDeferredValue(text.trim().toLowerCase());
+  const wanted = text.trim().toLowerCase();
   useSearchReady();
   const shown = useMemo(
     () =>
@@ -96,10 +96,9 @@ export function GuideScreen() {
   );
   const list = (
     <ListScreen title="Guide" subtitle={rules.name} rules sections={shown} keyOf={({ id }) => id} row={row}>
-      <Field
+      <SearchField
         label="Find a number"
-        value={text}
-        onChange={setText}
+        onSearch={setText}
         hint="A food or a word, such as pork chops, soup, thawing"
       />
       {wanted === '' && (

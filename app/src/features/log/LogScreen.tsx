@@ -1,11 +1,11 @@
 import type { LogEntry } from '@omtel/core/api';
 import { clockWords, endOfDay } from '@omtel/core/time';
 import { Link, useLocalSearchParams } from 'expo-router';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useLogQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
-import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -20,7 +20,7 @@ export function LogScreen() {
   const { now, zone, units } = useKitchen();
   const { data, error, refetch } = useLogQuery();
   const [text, setText] = useState('');
-  const wanted = useDeferredValue(text.trim());
+  const wanted = text.trim();
   const today = endOfDay(now, 0, zone);
   const days = useMemo(() => {
     const told = { units, zone, today };
@@ -60,10 +60,9 @@ export function LogScreen() {
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the log" />}
       {data && data.entries.length > 0 && (
-        <Field
+        <SearchField
           label="Look for"
-          value={text}
-          onChange={setText}
+          onSearch={setText}
           most={MOST_TYPED}
           hint="A food, a place, a day, or what was done"
         />

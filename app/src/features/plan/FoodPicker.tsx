@@ -4,7 +4,7 @@ import { formatMass } from '@omtel/core/units';
 import { useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
 import { Rows } from '../../ui/Rows';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -34,10 +34,9 @@ export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
   const others = text.trim() === '' ? own : [...own, ...kinds].slice(0, MOST_SHOWN);
   return (
     <View style={styles.picker}>
-      <Field
+      <SearchField
         label="What is to be cooked?"
-        value={text}
-        onChange={setText}
+        onSearch={setText}
         hint="Search, or take one from the stores."
       />
       <Rows title={atHand.length ? 'In the stores' : undefined}>

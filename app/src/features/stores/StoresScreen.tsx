@@ -1,14 +1,14 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { byEatNext, judgeLately } from '@omtel/core/judge';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
+import { SearchField } from '../../ui/SearchField';
 import { useGoTo } from '../../ui/goTo';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -61,8 +61,7 @@ export function StoresScreen() {
     );
   const act = useStoreActs(() => setChosen(new Set()));
   const chosenFoods = ruled.map(({ food }) => food).filter(({ foodId }) => chosen.has(foodId));
-  const [text, setText] = useState('');
-  const wanted = useDeferredValue(text);
+  const [wanted, setWanted] = useState('');
   const sought = useMemo(() => ruled.filter((each) => isSought(each, wanted)), [ruled, wanted]);
   const sections = useMemo(
     () =>
@@ -116,12 +115,12 @@ export function StoresScreen() {
         </Empty>
       )}
       {view === 'next' && ruled.length > FEW && (
-        <Field
+        <SearchField
           label="Look for"
-          value={text}
-          onChange={setText}
+          from={wanted}
+          onSearch={setWanted}
           most={LONGEST_NAME}
-          hint={text.trim() === '' ? `${ruled.length} foods` : `${sought.length} of ${ruled.length} foods`}
+          hint={wanted.trim() === '' ? `${ruled.length} foods` : `${sought.length} of ${ruled.length} foods`}
         />
       )}
       {view === 'place' && <ByPlace ruled={ruled} chosen={chosen} onChoose={choose} onMove={act.onMove} />}
