@@ -26,6 +26,8 @@ export interface ThawState {
   readonly thawedAt: number | null;
   /** When it left the water or the microwave: it is cooked at once. */
   readonly atOnceFrom: number | null;
+  /** What of it thaws, where that is not all of it: other food was put to it since, kg. */
+  readonly ofKg?: number;
 }
 
 /** A thaw that has only begun. */
@@ -102,12 +104,16 @@ export function waterFault(thaw: ThawState, at: number, { thawing }: RuleSet): W
 export interface Weighed {
   readonly massKg: number;
   readonly plan: Payload<'planned'> | null;
+  readonly thaw?: Pick<ThawState, 'ofKg'> | null;
 }
 
 /**
  * How long a thaw in the refrigerator takes: by the rule, widened by what heat transfer said when the plan was made. It
  * ends no sooner than the rule, and the clock after it starts no later.
  */
-export function refrigeratorThaw({ massKg, plan }: Weighed, rules: RuleSet): Span {
-  return widened(thawTime(rules.thawing.refrigerator.value, massKg), plan?.computedThaw?.refrigerator);
+export function refrigeratorThaw({ massKg, plan, thaw }: Weighed, rules: RuleSet): Span {
+  return widened(
+    thawTime(rules.thawing.refrigerator.value, thaw?.ofKg ?? massKg),
+    plan?.computedThaw?.refrigerator,
+  );
 }

@@ -39,8 +39,7 @@ interface Named {
 
 /** The foods an entry may have been meant for, the likeliest first: of the same kind, then in the same place. */
 export function likeliestFirst<Food extends Named>(food: Named, foods: readonly Food[]): readonly Food[] {
-  const unlike = ({ foodKey, place }: Named) =>
-    foodKey === food.foodKey ? 0 : place === food.place ? 1 : 2;
+  const unlike = ({ foodKey, place }: Named) => (foodKey === food.foodKey ? 0 : place === food.place ? 1 : 2);
   return foods
     .filter(({ foodId, place }) => foodId !== food.foodId && place !== 'gone')
     .sort((a, b) => unlike(a) - unlike(b) || a.name.localeCompare(b.name));

@@ -74,13 +74,17 @@ export function needsOf(state: FoodState, rules: RuleSet) {
   return { count: cook?.by === 'microwave' ? 2 : 1, stuffing: false };
 }
 
+/** Whether a sign was seen, and serves in this school. */
+const seenDone = (state: FoodState, rules: RuleSet): boolean =>
+  state.cook!.signAt !== null && targetOf(state, rules)?.value.sign !== undefined;
+
 function doneBy(state: FoodState, rules: RuleSet): boolean {
   const cook = state.cook!;
   const target = goalOf(state, rules);
   if (!target) return false;
   const standings = placesStanding(cook.readings, target);
   // A sign serves instead of a probe; a reading that is too low contradicts it.
-  if (cook.signAt !== null) return standings.every(({ passed }) => passed);
+  if (seenDone(state, rules)) return standings.every(({ passed }) => passed);
   return isDone(standings, needsOf(state, rules));
 }
 
@@ -165,7 +169,7 @@ function fellFrom(
 ): boolean {
   const target = goalOf(state, rules);
   const passed =
-    target && (cook.signAt !== null || standingAt(cook, target, placeRead(state, said.place))?.passed);
+    target && (seenDone(state, rules) || standingAt(cook, target, placeRead(state, said.place))?.passed);
   if (!isAtLeast(reading.temperature, rules.bands.hotHolding.value.at)) return passed === true;
   // What was heated again is kept hot from then on; a first cook stands up to its target as long as it is hot.
   return (

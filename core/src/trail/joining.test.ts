@@ -1,6 +1,7 @@
 import { rulesOf } from '../guidance';
 import {
   at,
+  comes,
   cookedLamb,
   days,
   GUIDANCES,
@@ -19,7 +20,7 @@ import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
 import { foldTrail, type FoodState } from '.';
 import { judge } from '../judge';
 import { type FoodEvent } from '../record';
-import { bandTime } from '../clocks';
+import { bandTime, openBy } from '../clocks';
 import { worseOfBoth } from './joining';
 
 const rules = rulesOf('home');
@@ -274,5 +275,44 @@ describe('raw put to cooked food', () => {
   it('is ruled by it no milder than the cooked one alone', () => {
     expect(judge(whole, at(hours(3)))!.verdict).toBe(judge(stateOf(warm), at(hours(3)))!.verdict);
     expect(judge(whole, at(hours(3) + 1))!.verdict).toBe('cannotTell');
+  });
+});
+
+describe('what thaws, with more put to it', () => {
+  it('thaws on as fast as it did: its pack is due to be opened no later', () => {
+    const trout = stateOf([
+      comes('trout-side', { condition: 'frozen', place: 'freezer', since: null, withoutAir: true }),
+      moved(minutes(1), 'refrigerator'),
+    ]);
+    const chicken = stateOf([raw({ massKg: 3 })]);
+    for (const whole of [
+      worseOfBoth(trout, chicken, hours(2), rules),
+      worseOfBoth(chicken, trout, hours(2), rules),
+    ]) {
+      expect(whole.thaw).toMatchObject({ ofKg: trout.massKg });
+      expect(openBy(whole, rules)).toBe(openBy(trout, rules));
+    }
+    const twice = worseOfBoth(worseOfBoth(trout, chicken, hours(2), rules), trout, hours(3), rules);
+    expect(twice.thaw!.ofKg).toBe(trout.massKg);
+  });
+});
+
+describe('what nobody knows of one, nobody knows of both', () => {
+  it('since when it is thawed', () => {
+    const steak = (since: number | null) => [comes('beef-steak', { condition: 'thawed', since })];
+    for (const [one, other] of [
+      [steak(START), steak(null)],
+      [steak(null), steak(START)],
+    ] as const)
+      expect(judge(both(one, other, START + 1), at(START + 1))!.verdict).toBe('cannotTell');
+  });
+
+  it('whether a reheat that was broken off would have got hot', () => {
+    const half = [leftovers(START), happened(hours(1), 'cookingStarted'), putAway(hours(1.2))];
+    const fault = [{ kind: 'notReheated', certain: true, at: hours(2) }];
+    expect(both([raw()], half, hours(2)).faults).toMatchObject(fault);
+    expect(both([leftovers(START)], half, hours(2)).faults).toMatchObject(fault);
+    // Carried on, it still has its time.
+    expect(both(half, [leftovers(START)], hours(2)).faults).toEqual([]);
   });
 });

@@ -15,6 +15,8 @@ import {
   pausedMs,
   type ThawState,
   type TrailReading,
+  thawedAt,
+  mindsTheBand,
 } from '../clocks';
 import { goTo } from './placing';
 import { type FoodState, type Printed } from './state';
@@ -30,6 +32,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
   const moved = goTo(other, state.place, at, rules);
   const older = olderOf(state, moved);
   const raw = [state, moved].find(({ cooked }) => !cooked);
+  const carried = raw ? raw.cook : state.cook;
   const parts = [...new Set([...state.parts, moved.foodKey, ...moved.parts])];
   return {
     ...state,
@@ -50,10 +53,10 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     pauses: older.pauses,
     thaw: worseThaw(state, moved, rules),
     partFresh: state.partFresh || moved.partFresh || (state.thaw === null) !== (moved.thaw === null),
-    cook: raw ? raw.cook : state.cook,
+    cook: carried,
     exposures: worseExposures(state, moved, at),
     pastSince: earliest([state, moved].map((each) => pastSinceOf(each, at, rules))),
-    faults: eachOnce([...state.faults, ...moved.faults]),
+    faults: eachOnce([...state.faults, ...moved.faults, ...brokenOff([state, moved], carried, at, rules)]),
     closedCounts: eachOnce([...state.closedCounts, ...moved.closedCounts]),
     chill: worseChill(state.chill, moved.chill, at, rules),
     coolingSince: later(state.coolingSince, moved.coolingSince),
@@ -70,6 +73,19 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
       },
     labelled: false,
   };
+}
+
+/** A reheat that had not reached its mark, and is no more: never heated through (guidance §11.26). */
+function brokenOff(
+  foods: readonly FoodState[],
+  carried: FoodState['cook'],
+  at: number,
+  { reheating }: RuleSet,
+): FoodState['faults'] {
+  return foods
+    .filter((food) => food.cook && food.cook !== carried && food.cook.kind !== 'cook')
+    .filter((food) => food.cook!.metAt === null && mindsTheBand(food))
+    .map(() => ({ kind: 'notReheated', at, certain: true, ruleId: reheating.within.id }));
 }
 
 /** What both have from the same whole counts once. */
@@ -118,10 +134,12 @@ function soonerPrinted(a: Printed | null, b: Printed | null): Printed | null {
 
 /** Of two thaws what is worse of either: cooked at once from the earlier moment, the earlier thaw, the days used. */
 function worseThaw(a: FoodState, b: FoodState, rules: RuleSet): ThawState | null {
-  const [one, other] = [a.thaw, b.thaw];
+  const [one, other] = [withOwnWeight(a), withOwnWeight(b)];
   if (!one || !other) return one ?? other;
   const left = (food: FoodState) => {
     const { highMs } = lifeAfterThaw(food, food.thaw!, rules);
+    // Nobody knows since when: worse than any day that is known.
+    if (thawedAt(food, rules) === null) return -Infinity;
     return (food.thaw!.thawedAt ?? food.thaw!.startedAt) + highMs;
   };
   const worse = left(a) <= left(b) ? one : other;
@@ -133,8 +151,13 @@ function worseThaw(a: FoodState, b: FoodState, rules: RuleSet): ThawState | null
     keptMs: Math.max(one.keptMs, other.keptMs),
     water: water ?? one.water ?? other.water,
     atOnceFrom: atOnce.length ? Math.min(...atOnce) : null,
+    ofKg: Math.min(one.ofKg, other.ofKg),
   };
 }
+
+/** What thaws goes on as fast as it did, however much is put to it. */
+const withOwnWeight = ({ thaw, massKg }: FoodState): (ThawState & { readonly ofKg: number }) | null =>
+  thaw && { ...thaw, ofKg: thaw.ofKg ?? massKg };
 
 /**
  * On each ledger as the worse of both. Raw in cooked makes the whole raw: what the cooked one has stood is stood on the raw

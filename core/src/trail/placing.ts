@@ -48,6 +48,8 @@ export function goTo(
   if (!uncontrolled(place)) return { ...moved, exposures: controlled(state, place, at, rules) };
   const same = running?.factor === air.factor && !running.bag && !air.bag;
   if (running && uncontrolled(state.place) && same) return moved;
+  // What was too late to chill is no better for being out again, nor does it count more slowly there.
+  const slowest = running?.runsOn ? running.factor : 0;
   const start = {
     ledger: ledgerOf(state),
     from: at,
@@ -55,11 +57,15 @@ export function goTo(
     side: fromHot ? 'hot' : 'cold',
     startFixed: running?.startFixed ?? false,
     ...(inTheCold(state.place) && { fromCold: true as const }),
-    // What was too late to chill, or was warm in the cold, is no better for being out again.
     ...(running?.runsOn && { runsOn: true as const }),
+    // Nor is what was warm in the cold.
     ...(running?.readWarm && { readWarm: true as const }),
   } as const;
-  return { ...moved, exposures: openInAir(closeExposure(state.exposures, at, 'used'), start, air, rules) };
+  const counting = { ...air, factor: Math.max(air.factor, slowest) };
+  return {
+    ...moved,
+    exposures: openInAir(closeExposure(state.exposures, at, 'used'), start, counting, rules),
+  };
 }
 
 /** The exposures of a food that goes into heat, cold or water. Raw food that goes on the heat is used. */

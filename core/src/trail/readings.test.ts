@@ -15,6 +15,7 @@ import {
   START,
   stateOf,
 } from '../testing/story';
+import { bandTime } from '../clocks';
 import { HOUR_MS } from '../units';
 import type { FoodEvent } from '../record';
 
@@ -205,6 +206,15 @@ describe('going from place to place', () => {
     ]);
     const twice = [soup, moved(minutes(10), 'counter'), moved(minutes(20), 'refrigerator'), ...late.slice(1)];
     expect(stateOf(twice, chain).exposures.map(({ runsOn }) => runsOn)).toEqual([undefined, true]);
+  });
+
+  it('counts no more slowly for being out again than it did in the cold', () => {
+    const hot = [raw(), moved(START, 'car'), moved(hours(1), 'refrigerator')];
+    const out = [...hot, moved(hours(1.5), 'counter'), moved(hours(2), 'refrigerator')];
+    const counted = (events: FoodEvent[]) =>
+      bandTime(stateOf(events, GUIDANCES.chain).exposures, 'raw', hours(2)).certainMs;
+    expect(counted(hot)).toBe(4 * HOUR_MS);
+    expect(counted(out)).toBe(counted(hot));
   });
 
   it('a cooling begins off the heat, ends with leaving the cold, and not with moving in it', () => {

@@ -38,7 +38,7 @@ export interface CookState {
   /** Since when it has been on the heat without a break; null off it. */
   readonly onHeatSince: number | null;
   readonly readings: readonly ProbeReading[];
-  /** When the sign was seen that serves where a chart allows one. */
+  /** When a sign of being done was seen; it serves where a chart allows one. */
   readonly signAt: number | null;
   /** Since when every place has been at the target, and all that are needed are read; null until then. */
   readonly metAt: number | null;

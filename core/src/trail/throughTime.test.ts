@@ -1,6 +1,8 @@
 import { rulesOf } from '../guidance';
 import {
+  comes,
   cookedLamb,
+  GUIDANCES,
   happened,
   hours,
   leftovers,
@@ -49,6 +51,23 @@ describe('food that is kept hot', () => {
     expect(at([...done, read(hours(3), 100)], hours(9)).exposures).toHaveLength(1);
     const reheating = [leftovers(START), happened(hours(1), 'cookingStarted')];
     expect(at(reheating, hours(2.9)).exposures).toEqual([]);
+  });
+
+  it('done or not, once it was seen hot; in a school its sign says nothing to, too', () => {
+    const hot = [...onHeat, read(hours(2), 150)];
+    expect(stateOf(hot).cooked).toBe(false);
+    expect(at(hot, hours(4)).exposures).toEqual([]);
+    expect(at(hot, hours(4) + 1).exposures).toMatchObject([{ ledger: 'raw', from: hours(4), unread: true }]);
+    const fish = [
+      comes('trout-side'),
+      happened(hours(1), 'cookingStarted'),
+      happened(hours(1.5), 'signSeen'),
+    ];
+    const careful = stateOf(fish, GUIDANCES.care);
+    expect(careful).toMatchObject({ cooked: false, cook: { signAt: hours(1.5), metAt: null } });
+    const care = rulesOf('care');
+    expect(throughTime(careful, hours(3.5), care).exposures).toEqual([]);
+    expect(throughTime(careful, hours(3.5) + 1, care).exposures).toMatchObject([{ from: hours(3.5) }]);
   });
 
   it('counts from when it went back on', () => {

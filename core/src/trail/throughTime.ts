@@ -14,12 +14,15 @@ export function throughTime(state: FoodState, at: number, rules: RuleSet): FoodS
   return withoutReheat(withCookUnread(withHotUnread(thawed, at, rules), at, rules), at, rules);
 }
 
-/** Kept hot past the check of hot food and read by nobody: it may have got below hot since (guidance §1, §11.22). */
-function withHotUnread(state: FoodState, at: number, { holding }: RuleSet): FoodState {
+/**
+ * Hot past the check of hot food and read by nobody: it may have got below hot since (guidance §1, §11.22). Whether that
+ * was all it had to reach is another question.
+ */
+function withHotUnread(state: FoodState, at: number, { holding, bands }: RuleSet): FoodState {
   const { cook, place, lastGood, exposures } = state;
-  const metAt = cook && (cook.metAt ?? cook.onceMetAt);
-  if (place !== 'heat' || metAt === null || cook!.onHeatSince === null) return state;
-  const hotAt = Math.max(metAt, cook!.onHeatSince, lastGood?.at ?? 0);
+  const begun = cook && (cook.metAt ?? cook.onceMetAt ?? firstHotAt(cook, bands));
+  if (place !== 'heat' || begun === null || cook!.onHeatSince === null) return state;
+  const hotAt = Math.max(begun, cook!.onHeatSince, lastGood?.at ?? 0);
   const from = hotAt + holding.hotCheck.value.ms;
   if (at <= from || runningExposure(exposures)) return state;
   return {
@@ -35,6 +38,10 @@ function withHotUnread(state: FoodState, at: number, { holding }: RuleSet): Food
     }),
   };
 }
+
+/** Since when a cook has been hot, by a sign or by a reading; null where nobody saw it so. */
+const firstHotAt = ({ signAt, readings }: CookState, { growth }: RuleSet['bands']): number | null =>
+  signAt ?? readings.find(({ temperature }) => isAtLeast(temperature, growth.value.high))?.at ?? null;
 
 /** When a cook that goes on was last known to be hot. */
 export const cookReadAt = ({ startedAt, onHeatSince, readings }: CookState, { bands }: RuleSet): number =>

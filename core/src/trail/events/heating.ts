@@ -1,4 +1,3 @@
-import { targetOf } from '../../clocks';
 import { ontoHeat } from '../heat';
 import { goTo } from '../placing';
 import { settled } from '../cookReadings';
@@ -15,7 +14,7 @@ export const heating: HandlersOf<
   signSeen: (state, { at }, rules) => {
     const { cook, cooked, place, stage } = state;
     if (place !== 'heat' && stage !== 'resting') return state;
-    if (!cook || !targetOf(state, rules)?.value.sign || cook.metAt !== null || cooked) return state;
+    if (!cook || cook.metAt !== null || cooked) return state;
     return settled({ ...state, cook: { ...cook, signAt: at } }, at, rules);
   },
   offHeat: (state, { at }, rules) => {
