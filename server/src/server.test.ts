@@ -319,6 +319,7 @@ describe('the border', () => {
       [
         '/api/events',
         '/api/foods',
+        '/api/foods/usual',
         '/api/foods/{id}',
         '/api/household',
         '/api/household/clock',
