@@ -22,8 +22,8 @@ const MINUTE_MS = 60_000;
 const REST_MS = 600;
 
 /** Rests a finger on what is shown there. */
-export async function rest(page: Page, on: Locator): Promise<void> {
-  await on.hover();
+export async function rest(page: Page, on: Locator, timeout?: number): Promise<void> {
+  await on.hover({ timeout });
   await page.mouse.down();
   await page.waitForTimeout(REST_MS);
   await page.mouse.up();

@@ -31,7 +31,8 @@ async function fumble(page: Page, roll: () => number): Promise<void> {
   if (what < 0.22) {
     const number = page.getByText(/\d (°[CF]|kg|lb)/).first();
     if (!(await number.isVisible())) return;
-    await rest(page, number);
+    // It may have gone, or lie under something, before the finger comes down.
+    await rest(page, number, 1000).catch(() => undefined);
     return tapOne(page, page.getByRole('button', { name: /^Show / }).first(), false);
   }
   if (what < 0.32) {
