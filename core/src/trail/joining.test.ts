@@ -316,3 +316,14 @@ describe('what nobody knows of one, nobody knows of both', () => {
     expect(both(half, [leftovers(START)], hours(2)).faults).toEqual([]);
   });
 });
+
+describe('a deep pot that is not known to be cold', () => {
+  it('goes on counting where it stands, whatever it is put to there', () => {
+    const deep = [moved(START, 'counter'), putAway(minutes(1), 0.12)];
+    const pot = [comes('lentil-soup', { place: 'counter', since: null }), ...deep];
+    expect(last(stateOf(pot))).toMatchObject({ to: null, certain: false });
+    expect(last(both([raw()], pot, minutes(2)))).toMatchObject({ to: null, certain: false });
+  });
+});
+
+const last = ({ exposures }: FoodState) => exposures.at(-1);

@@ -29,7 +29,8 @@ import { type FoodState, type Printed } from './state';
  * @param at epoch ms
  */
 export function worseOfBoth(state: FoodState, other: FoodState, at: number, rules: RuleSet): FoodState {
-  const moved = goTo(other, state.place, at, rules);
+  // Where it is already, whatever runs there runs on.
+  const moved = other.place === state.place ? other : goTo(other, state.place, at, rules);
   const older = olderOf(state, moved);
   const raw = [state, moved].find(({ cooked }) => !cooked);
   const carried = raw ? raw.cook : state.cook;
