@@ -1,6 +1,6 @@
 import { PLAIN_GUIDANCE } from '../core/src/guidance';
 import { foldTrail } from '../core/src/trail';
-import { type FoodEvent } from '../core/src/record';
+import type { FoodEvent } from '../core/src/record';
 import { HOUR_MS, MINUTE_MS } from '../core/src/units';
 import { cookedLamb, happened, minutes, read, START } from '../core/src/testing/story';
 

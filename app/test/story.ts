@@ -2,7 +2,7 @@ import { DEFAULT_SETTINGS, type FoodList } from '@omtel/core/api';
 import type { ToldHousehold } from '../src/store/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail, type FoodState } from '@omtel/core/trail';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import { newEvent } from '../src/store/outbox/record';
 
 export const NOW = Date.UTC(2026, 5, 12, 19);

@@ -1,6 +1,6 @@
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { BrokenTrail, foldTrail, type FoodState } from '@omtel/core/trail';
-import { type EventType, type FoodEvent } from '@omtel/core/record';
+import type { EventType, FoodEvent } from '@omtel/core/record';
 import fc from 'fast-check';
 import { v7 as uuid } from 'uuid';
 import { event, lamb } from '../test/kitchen';

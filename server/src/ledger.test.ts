@@ -1,7 +1,7 @@
 import type { FoodTrail, Household, Problem, Recorded } from '@omtel/core/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail } from '@omtel/core/trail';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { event, lamb, openKitchen, type Kitchen } from '../test/kitchen';
 

@@ -1,7 +1,7 @@
 import type { Settings } from '@omtel/core/api';
 import { rulesFor, type RuleSet } from '@omtel/core/guidance';
 import { guidanceOf, type FoodState } from '@omtel/core/trail';
-import { type JudgeContext } from '@omtel/core/judge';
+import type { JudgeContext } from '@omtel/core/judge';
 import { createContext, useContext, useMemo, useSyncExternalStore } from 'react';
 import type { ToldHousehold } from './api';
 

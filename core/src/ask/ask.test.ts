@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { catalogue, foodById } from '../foods';
 import { at, GUIDANCES } from '../testing/story';
 import { severity } from '../judge';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 import { conditionsOf, daysAgo, historyOf, ruleOn, whereOf, type Answers } from '.';
 
 /** A Friday, half past seven in the evening. */

@@ -2,7 +2,7 @@ import { rulesOf } from '../guidance';
 import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
 import { cookedLamb, hours, minutes, moved, putAway, read, START, stateOf } from '../testing/story';
 import { marksAt } from '.';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 import { beginChill, chilled } from './chill';
 
 const rules = rulesOf('code');

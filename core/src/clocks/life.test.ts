@@ -1,5 +1,5 @@
 import { rulesOf } from '../guidance';
-import { days, happened, hours, leftovers, START, stateOf } from '../testing/story';
+import { days, happened, hours, leftovers, raw, START, stateOf } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
 import { endOf, lifeAfterThaw, livesOf, printedEnd, type CountedDays } from './life';
 import { pausedMs } from './pauses';
@@ -12,15 +12,8 @@ const count = (over: Partial<CountedDays> = {}): CountedDays => ({
   pauses: [],
   ...over,
 });
-const chicken = {
-  foodKey: 'chicken-thighs',
-  name: 'Thighs',
-  massKg: 1,
-  form: 'pieces',
-  since: START,
-} as const;
 const soup = stateOf([leftovers(START)]);
-const raw = stateOf([happened(START, 'added', { ...chicken, condition: 'fresh', place: 'refrigerator' })]);
+const chicken = stateOf([raw()]);
 const week = { lowMs: 7 * DAY_MS, highMs: 7 * DAY_MS, calendarDays: 7 };
 const endOfDay = (day: number) => Date.UTC(2026, 5, day, 23, 59, 59);
 
@@ -124,14 +117,14 @@ describe('a printed use-by', () => {
 
 describe('a food with others in it', () => {
   it('keeps by its own days and by those of what is cooked in it', () => {
-    const lives = livesOf({ ...raw, withCooked: true }, home).map(({ rule }) => rule.id);
+    const lives = livesOf({ ...chicken, withCooked: true }, home).map(({ rule }) => rule.id);
     expect(lives).toEqual(['home.storage.poultryParts.refrigerator', 'home.storage.cookedMeat.refrigerator']);
-    expect(livesOf(raw, home)).toHaveLength(1);
+    expect(livesOf(chicken, home)).toHaveLength(1);
   });
 
   it('keeps by the count of what came fresh beside that of what was thawed', () => {
     const thawed = stateOf([
-      happened(START, 'added', { ...chicken, condition: 'frozen', place: 'freezer' }),
+      raw({ condition: 'frozen', place: 'freezer' }),
       happened(hours(1), 'thawStarted', { method: 'refrigerator' }),
       happened(hours(20), 'thawed'),
     ]);
@@ -142,8 +135,8 @@ describe('a food with others in it', () => {
 
 describe('a count that is no count of calendar days', () => {
   it('leaves nothing undefined', () => {
-    const life = lifeAfterThaw(raw, { usedMs: 0 }, home);
+    const life = lifeAfterThaw(chicken, { usedMs: 0 }, home);
     expect(Object.values(life)).not.toContain(undefined);
-    expect('calendarDays' in livesOf(raw, home)[0]!).toBe(false);
+    expect('calendarDays' in livesOf(chicken, home)[0]!).toBe(false);
   });
 });

@@ -12,7 +12,7 @@ import {
   withReading,
   type ProbeReading,
 } from './probing';
-import { type ProbePlace } from '../record';
+import type { ProbePlace } from '../record';
 
 const food = (form: Parameters<typeof placeRead>[0]['form'], over: object = {}) => ({
   foodKey: 'chicken-thighs',

@@ -5,7 +5,7 @@ import { DAY_MS, MINUTE_MS } from '../units';
 import { foldEvent, foldTrail } from '../trail';
 import { judge, severity, type Verdict } from '.';
 import { placesOf } from '../clocks';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 
 const anyGuidance = fc.constantFrom(...Object.values(GUIDANCES));
 const later = fc.integer({ min: 0, max: 6 * 24 * 60 }).map((minutes) => minutes * MINUTE_MS);

@@ -5,7 +5,7 @@ import { GUIDANCES, happened, rule, START, stateOf, verdict } from '../testing/s
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { foldEvent, foldTrail } from '../trail';
 import { severity } from '.';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 
 const { care, ...schools } = GUIDANCES;
 const anyGuidance = fc.constantFrom(...Object.values(GUIDANCES));

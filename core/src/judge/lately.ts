@@ -1,6 +1,6 @@
 import { MINUTE_MS } from '../units';
 import { judge } from './judge';
-import { type JudgeContext } from './finding';
+import type { JudgeContext } from './finding';
 import type { Ruling } from './ruling';
 import type { FoodState } from '../trail';
 

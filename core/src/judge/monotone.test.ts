@@ -13,7 +13,7 @@ import {
 } from '../testing/story';
 import { MINUTE_MS } from '../units';
 import { severity } from '.';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 
 /** From 135 °F on a reading says that the food is hot yet, and its clock has not begun. */
 const HOTTEST_COLD_F = 134;

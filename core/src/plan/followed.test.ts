@@ -6,7 +6,7 @@ import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS, toMetres } from '../units';
 import { foldTrail } from '../trail';
 import { judge } from '../judge';
 import { placesOf } from '../clocks';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 import { compareMethods, leftOutMs, methods, ovenOf, scheduleOf, type MethodPlan, type PlanInput } from '.';
 
 const ALWAYS_HOME = Object.fromEntries(

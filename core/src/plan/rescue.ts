@@ -1,7 +1,7 @@
 import { foodById } from '../foods';
 import type { RuleSet } from '../guidance';
 import { usedBeforeFreezing } from '../clocks';
-import { type FoodState } from '../trail';
+import type { FoodState } from '../trail';
 import type { Availability } from '../time';
 import { compareMethods, type MethodPlan } from './compareMethods';
 import { scheduleOf } from './schedule';

@@ -1,7 +1,7 @@
 import { foodById } from '../foods';
 import { widened, type RuleSet, type Span } from '../guidance';
 import { bandEndsAt, bandLimit, chillLimit, targetOf, waterDueAt } from '../clocks';
-import { type FoodState } from '../trail';
+import type { FoodState } from '../trail';
 import { isAtLeast, MINUTE_MS, toKilograms, type Temperature } from '../units';
 import { cookSpan, thawSpan } from './spans';
 

@@ -1,7 +1,7 @@
 import { foodById, formById } from '../foods';
 import type { RuleSet } from '../guidance';
 import { isStuffed, targetOf } from '../clocks';
-import { type FoodState } from '../trail';
+import type { FoodState } from '../trail';
 import { formatCeiling, formatDuration, formatMostLength, formatTarget, type UnitSystem } from '../units';
 import { thawSpan } from './spans';
 import { ovenOf, type Step } from './schedule';

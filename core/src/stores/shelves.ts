@@ -2,7 +2,7 @@ import { shelfCategories, type ShelfCategory } from '../foods';
 import type { RuleSet } from '../guidance';
 import { kindsOf } from '../clocks';
 import { shelves, SHELF_WORDS, type Shelf } from '../record';
-import { type FoodState } from '../trail';
+import type { FoodState } from '../trail';
 
 /** Something that stands where it may drip on, or be dripped on. */
 export interface ShelfObjection {

@@ -1,6 +1,6 @@
 import { foodById, type Food } from '../foods';
 import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
-import { type EventType, type FoodEvent, type Payload } from '../record';
+import type { EventType, FoodEvent, Payload } from '../record';
 import { type JudgeContext, judge } from '../judge';
 import { foldTrail } from '../trail';
 import { MINUTE_MS } from '../units';

@@ -14,7 +14,7 @@ import {
 } from '../testing/story';
 import { fahrenheit, SECOND_MS } from '../units';
 import { severity, type Verdict } from '../judge';
-import { type FoodEvent, type Payload } from '../record';
+import type { FoodEvent, Payload } from '../record';
 
 type Carried = Pick<Payload<'added'>, 'bag' | 'season'>;
 

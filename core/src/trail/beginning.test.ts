@@ -3,7 +3,7 @@ import { days, happened, hours, leftovers, START, stateOf } from '../testing/sto
 import { newFood, withOutSince } from './beginning';
 import { newThaw } from '../clocks';
 import { dividedFrom, type FoodState } from '.';
-import { type FoodEvent, type Payload } from '../record';
+import type { FoodEvent, Payload } from '../record';
 
 type Added = Payload<'added'>;
 const added = (over: Partial<Added> = {}) =>

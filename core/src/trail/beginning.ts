@@ -2,7 +2,7 @@ import { foodById, isCanned } from '../foods';
 import type { RuleSet } from '../guidance';
 import { openInAir, unknownAir, beginChill, beginFromRoom, ledgerOf, newThaw } from '../clocks';
 import type { FoodEvent } from '../record';
-import { type FoodState, type Stage } from './state';
+import type { FoodState, Stage } from './state';
 
 type Added = FoodEvent<'added'>;
 

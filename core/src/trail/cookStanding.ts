@@ -1,6 +1,6 @@
 import type { CookTarget, RuleSet } from '../guidance';
 import { missingPlaces, placesOf, placesStanding, type PlaceStanding, type PlacesNeeded } from '../clocks';
-import { type ProbePlace } from '../record';
+import type { ProbePlace } from '../record';
 import { goalOf, needsOf } from './cookReadings';
 import type { FoodState } from './state';
 

@@ -1,18 +1,11 @@
 import { rulesOf } from '../guidance';
-import { days, happened, hours, leftovers, minutes, START, stateOf } from '../testing/story';
+import { days, happened, hours, leftovers, minutes, raw, START, stateOf } from '../testing/story';
 import { DAY_MS } from '../units';
 import { withCountsClosed, withDate, withDaysUsed } from './counts';
 
 const home = rulesOf('home');
-const chicken = {
-  foodKey: 'chicken-thighs',
-  name: 'Thighs',
-  massKg: 1,
-  form: 'pieces',
-  since: START,
-} as const;
 const soup = stateOf([leftovers(START)]);
-const raw = stateOf([happened(START, 'added', { ...chicken, condition: 'fresh', place: 'refrigerator' })]);
+const chicken = stateOf([raw()]);
 
 describe('a count that is closed', () => {
   it('is remembered with when and by which rule', () =>
@@ -50,10 +43,8 @@ describe('a printed use-by', () => {
 
 describe('days used before a food is frozen again', () => {
   it('are those since it was thawed, of raw food alone, and out of the freezer', () => {
-    expect(withDaysUsed(raw, days(1), home)).toBe(raw);
-    const thawed = stateOf([
-      happened(START, 'added', { ...chicken, condition: 'thawed', place: 'refrigerator' }),
-    ]);
+    expect(withDaysUsed(chicken, days(1), home)).toBe(chicken);
+    const thawed = stateOf([raw({ condition: 'thawed' })]);
     expect(withDaysUsed(thawed, days(1), home).thaw).toMatchObject({ usedMs: DAY_MS, thawedAt: null });
     for (const other of [
       { ...thawed, cooked: true },

@@ -19,7 +19,7 @@ import {
 import { fahrenheit, HOUR_MS, MINUTE_MS } from '../units';
 import { foldTrail, type FoodState } from '.';
 import { judge } from '../judge';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 import { bandTime, openBy } from '../clocks';
 import { worseOfBoth } from './joining';
 

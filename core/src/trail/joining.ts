@@ -19,7 +19,7 @@ import {
   mindsTheBand,
 } from '../clocks';
 import { goTo } from './placing';
-import { type FoodState, type Printed } from './state';
+import type { FoodState, Printed } from './state';
 
 /**
  * Two foods put together: from here on it is as the worse of both in everything, and of every kind and part of both. Raw in

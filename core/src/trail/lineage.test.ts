@@ -17,7 +17,7 @@ import {
 } from '../testing/story';
 import { BrokenTrail, foldTrail, wholeHistory } from '.';
 import { judge, severity } from '../judge';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 
 const TUB_ID = '01900000-0000-7000-8000-000000000001';
 const SOUP_ID = '01900000-0000-7000-8000-000000000002';

@@ -15,7 +15,7 @@ import {
 } from '../clocks';
 import { chillingIn } from './chilling';
 import type { Place } from '../record';
-import { type FoodState } from './state';
+import type { FoodState } from './state';
 
 export const inTheCold = (place: Place): place is 'refrigerator' | 'freezer' =>
   place === 'refrigerator' || place === 'freezer';

@@ -16,7 +16,7 @@ import {
 import { readOnHeat, withCookRead } from './cookReadings';
 import type { FoodEvent } from '../record';
 import { settleSpell } from './spells';
-import { type FoodState } from './state';
+import type { FoodState } from './state';
 import { readInWater } from './thawing';
 
 /**

@@ -2,7 +2,7 @@ import type { RuleSet } from '../guidance';
 import type { FoodEvent } from '../record';
 import { openExposure, ledgerOf } from '../clocks';
 import { hearOfStore, tellsOfStore } from './spells';
-import { type FoodState } from './state';
+import type { FoodState } from './state';
 
 /**
  * A can is opened: its days count from here, and where nothing keeps it cold so does its time in the band. What was open

@@ -1,7 +1,7 @@
 import { days, frozenLamb, happened, hours, leftovers, minutes, raw, read, START } from '../testing/story';
 import { DAY_MS, HOUR_MS } from '../units';
 import { sketchTrail } from '.';
-import { type FoodEvent, type Payload } from '../record';
+import type { FoodEvent, Payload } from '../record';
 
 const ends = (events: FoodEvent[], until: number) => sketchTrail(events, until).line.at(-1)!;
 

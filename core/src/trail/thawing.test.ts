@@ -3,7 +3,7 @@ import { days, GUIDANCES, happened, hours, moved, raw, read, stateOf } from '../
 import { celsius, DAY_MS, fahrenheit, HOUR_MS } from '../units';
 import { throughTime } from '.';
 import { waterDueAt, usedBeforeFreezing, waterFault, openBy } from '../clocks';
-import { type FoodEvent, type Payload } from '../record';
+import type { FoodEvent, Payload } from '../record';
 import { readInWater, withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
 const home = rulesOf('home');

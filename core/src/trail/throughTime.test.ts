@@ -14,7 +14,7 @@ import {
   stateOf,
 } from '../testing/story';
 import { throughTime } from '.';
-import { type FoodEvent } from '../record';
+import type { FoodEvent } from '../record';
 import { cookReadAt } from './throughTime';
 
 const home = rulesOf('home');

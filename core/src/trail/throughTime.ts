@@ -1,7 +1,7 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { openExposure, runningExposure, ledgerOf, mindsTheBand } from '../clocks';
-import { type CookState, type FoodState } from './state';
+import type { CookState, FoodState } from './state';
 import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
 /**

@@ -1,5 +1,5 @@
 import { referredTo } from '@omtel/core/trail';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 
 interface Stored {

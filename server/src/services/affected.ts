@@ -1,5 +1,5 @@
 import { isBeginning, settle, type FoodEvent } from '@omtel/core/record';
-import { type Histories } from '@omtel/core/trail';
+import type { Histories } from '@omtel/core/trail';
 
 /**
  * The foods whose state new events can change: their own, and those that came of these afterwards. What left a batch before

@@ -1,5 +1,5 @@
 import { referredTo, type Histories } from '@omtel/core/trail';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { eventsOfFoods } from '../repositories/events';
 import { Refusal } from './refusal';

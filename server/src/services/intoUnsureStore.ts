@@ -1,7 +1,7 @@
 import type { StoreId } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
 import { isStoreRight } from '@omtel/core/clocks';
-import { type EventType, type FoodEvent } from '@omtel/core/record';
+import type { EventType, FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import type { HouseholdRow } from '../repositories/households';
 import { powerCutAt } from '../repositories/powerCuts';

@@ -1,7 +1,7 @@
 import type { StoreReading } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
 import { isStoreRight } from '@omtel/core/clocks';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';

@@ -1,4 +1,4 @@
-import { type OwnFood } from '@omtel/core/foods';
+import type { OwnFood } from '@omtel/core/foods';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';

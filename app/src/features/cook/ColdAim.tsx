@@ -1,5 +1,5 @@
 import { marksAt } from '@omtel/core/clocks';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { clockWords } from '@omtel/core/time';
 import { formatCeiling } from '@omtel/core/units';
 import { Link } from 'expo-router';

@@ -3,7 +3,7 @@ import { madeOf } from '@omtel/core/forecast';
 import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
 import { targetOf } from '@omtel/core/clocks';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,7 +1,7 @@
 import type { Settings } from '@omtel/core/api';
 import { convertedSlip, readingSlip, written } from '@omtel/core/slips';
 import { PLACE_OF_PROBE, payloads, type Payload, type ProbePlace } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import {
   convertTyped,
   formatDurationUp,

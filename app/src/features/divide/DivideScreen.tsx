@@ -1,6 +1,6 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { placeWords } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';

@@ -1,5 +1,5 @@
 import { runningExposure, uncontrolled } from '@omtel/core/clocks';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { formatCeiling } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { seasonNow } from '../../store/season';

@@ -1,7 +1,7 @@
 import type { RuleSet } from '@omtel/core/guidance';
 import { isHeated, mayFreeze, runningExposure } from '@omtel/core/clocks';
-import { type EventType, type Payload } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { EventType, Payload } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';

@@ -1,5 +1,5 @@
 import { placeWords } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { formatDuration, MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';

@@ -1,7 +1,7 @@
 import { METHOD_WORDS, methodWindow, rescueOf, type MethodPlan } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
 import { judge } from '@omtel/core/judge';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { formatDurationUp } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';

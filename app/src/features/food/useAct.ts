@@ -1,8 +1,8 @@
 import { ovenOf, type Step } from '@omtel/core/plan';
 import type { RuleSet } from '@omtel/core/guidance';
 import { rulesOfFood, type FoodState } from '@omtel/core/trail';
-import { type ActionKind } from '@omtel/core/judge';
-import { type EventType, type Payload } from '@omtel/core/record';
+import type { ActionKind } from '@omtel/core/judge';
+import type { EventType, Payload } from '@omtel/core/record';
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { act } from '../../store/outbox/act';

@@ -1,7 +1,7 @@
 import { DndContext, MouseSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { shelfObjections } from '@omtel/core/stores';
 import { placeWords, SHELF_WORDS, shelves, type Place } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { capital } from '@omtel/core/units';
 import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';

@@ -1,5 +1,5 @@
 import { SHELF_WORDS } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { ScrollView, StyleSheet, View } from 'react-native';

@@ -1,5 +1,5 @@
 import { shelves, type Payload, type Place, type Shelf } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 
 /** Somewhere a food can be put: a place, and in the refrigerator a shelf of it. */
 export interface Spot {

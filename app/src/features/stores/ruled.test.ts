@@ -1,4 +1,4 @@
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import { lambAdded, stateOf } from '../../../test/story';
 import { byUrgency, isSought, type RuledFood } from './ruled';
 

@@ -1,7 +1,7 @@
 import { foodById, says } from '@omtel/core/foods';
 import { placeWords } from '@omtel/core/record';
-import { type FoodState } from '@omtel/core/trail';
-import { type Ruling } from '@omtel/core/judge';
+import type { FoodState } from '@omtel/core/trail';
+import type { Ruling } from '@omtel/core/judge';
 
 /** A food at hand with its ruling. */
 export interface RuledFood {

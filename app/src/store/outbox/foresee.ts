@@ -1,7 +1,7 @@
 import type { StoredFood } from '@omtel/core/api';
 import type { Guidance } from '@omtel/core/guidance';
 import { dividedFrom, foldEvent, foldTrail, followsOn, type FoodState } from '@omtel/core/trail';
-import { type FoodEvent } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import { api } from '../api';
 import type { AppDispatch } from '../store';
 

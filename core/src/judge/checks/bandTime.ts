@@ -15,7 +15,7 @@ import {
   mindsTheBand,
 } from '../../clocks';
 import type { Check, CheckContext, Finding } from '../finding';
-import { type FoodState } from '../../trail';
+import type { FoodState } from '../../trail';
 import { bandReason, openQuestion, runningWords, stoodFor } from './bandTimeWords';
 
 /**

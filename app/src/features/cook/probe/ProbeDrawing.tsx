@@ -1,5 +1,5 @@
 import { PLACE_LABELS, type ProbePlace } from '@omtel/core/record';
-import { type PlaceStanding } from '@omtel/core/clocks';
+import type { PlaceStanding } from '@omtel/core/clocks';
 import { Pressable, StyleSheet, View } from 'react-native';
 import Svg, { Circle, G, Line, Path, Text } from 'react-native-svg';
 import { useLook } from '../../../ui/theme';

@@ -1,5 +1,5 @@
 import { PLACE_LABELS, type ProbePlace } from '@omtel/core/record';
-import { type CookStanding, type FoodState } from '@omtel/core/trail';
+import type { CookStanding, FoodState } from '@omtel/core/trail';
 import { clockWords } from '@omtel/core/time';
 import { formatTemperature } from '@omtel/core/units';
 import { Pressable, StyleSheet, View } from 'react-native';

@@ -1,5 +1,5 @@
 import { isStuffed } from '@omtel/core/clocks';
-import { type FoodState } from '@omtel/core/trail';
+import type { FoodState } from '@omtel/core/trail';
 import type { FigureId } from './figures';
 
 type Shown = Pick<FoodState, 'foodKey' | 'parts' | 'form' | 'place' | 'stage'>;
