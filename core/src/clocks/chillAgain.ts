@@ -18,18 +18,20 @@ export interface ChillLimit {
 interface Standing {
   readonly place: Place;
   readonly cooked: boolean;
+  /** Raw, and cooked food was put to it. */
+  readonly withCooked: boolean;
   readonly thaw: Pick<ThawState, 'warmFrom'> | null;
 }
 
-/** By a food's kinds: rice has a limit of its own. */
+/** By a food's kinds: cooked rice has a limit of its own, also in what raw food was put to. */
 export function chillLimit(
-  state: Kinds & Pick<Standing, 'cooked'>,
+  state: Kinds & Pick<Standing, 'cooked' | 'withCooked'>,
   { bandTime, cooling }: RuleSet,
 ): ChillLimit {
   const { chillAgain } = bandTime;
   const { ms, inclusive, served } = chillAgain.value;
   const rice =
-    state.cooked &&
+    (state.cooked || state.withCooked) &&
     kindsOf(state).some((food) => food.cookedStorage === 'cookedRice' || food.alsoKeepsAs === 'cookedRice');
   return rice && cooling.rice.value.ms < ms
     ? { rule: cooling.rice, ms: cooling.rice.value.ms, inclusive: true, served }

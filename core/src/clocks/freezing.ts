@@ -1,13 +1,12 @@
 import type { RuleSet } from '../guidance';
 import { storageOf, type Kinds } from './foodRules';
-import type { Pause } from './pauses';
 import type { ThawState } from './thaw';
 
 /** What a food was through that freezing it again is asked of. */
 interface Kept extends Kinds {
   readonly cooked: boolean;
   readonly reheats: number;
-  readonly pauses: readonly Pause[];
+  readonly lastThawedAt: number | null;
   readonly thaw: ThawState | null;
 }
 
@@ -15,7 +14,7 @@ interface Kept extends Kinds {
 export function mayFreeze(state: Kept, rules: RuleSet): boolean {
   const { afterRefrigerator, afterWaterOrMicrowave } = rules.refreezing;
   if (state.reheats > 0 || storageOf(state, rules)?.freezer.value.range === null) return false;
-  if (state.cooked) return state.pauses.length === 0 || afterRefrigerator.value.yes;
+  if (state.cooked) return state.lastThawedAt === null || afterRefrigerator.value.yes;
   if (!state.thaw) return true;
   return (state.thaw.atOnceFrom === null ? afterRefrigerator : afterWaterOrMicrowave).value.yes;
 }

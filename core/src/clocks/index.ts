@@ -43,8 +43,17 @@ export {
   targetOf,
 } from './foodRules';
 export { mayFreeze } from './freezing';
-export { type CountedDays, endOf, type Life, lifeAfterThaw, livesOf, printedEnd, thawedAt } from './life';
-export { type Pause, pausedMs } from './pauses';
+export {
+  type CountedDays,
+  endOf,
+  type Life,
+  lifeAfterThaw,
+  livesOf,
+  printedEnd,
+  type PrintedDate,
+  thawedAt,
+} from './life';
+export { type Pause, pausedMs, pausesUntil } from './pauses';
 export { powerOffIn } from './power';
 export {
   isDone,

@@ -27,6 +27,7 @@ interface Keeping extends Kinds, Weighed {
   readonly withCooked: boolean;
   readonly daysFrom: number | null;
   readonly pauses: readonly Pause[];
+  readonly lastThawedAt: number | null;
   readonly thaw: ThawState | null;
   readonly partFresh: boolean;
 }
@@ -87,13 +88,12 @@ const countOf = ({ lowMs, highMs, calendarDays }: DurationRange) => ({
 
 /** Thawed cooked food has its own limit where a school sets one shorter than its days (guidance §11.9). */
 function sinceThawed(
-  state: Pick<Keeping, 'pauses'>,
+  { lastThawedAt }: Pick<Keeping, 'lastThawedAt'>,
   { highMs }: Life,
   { afterThawCooked: rule }: RuleSet,
 ): readonly Life[] {
-  const thawed = state.pauses.at(-1);
-  if (!thawed || rule.value.highMs >= highMs) return [];
-  return [{ rule, ...countOf(rule.value), startedAt: thawed.to, pauses: [] }];
+  if (lastThawedAt === null || rule.value.highMs >= highMs) return [];
+  return [{ rule, ...countOf(rule.value), startedAt: lastThawedAt, pauses: [] }];
 }
 
 /** The "thawed" tick, or the fast end of the window where nobody ticked (guidance §11.9). */
@@ -125,9 +125,18 @@ export function endOf(count: CountedDays, zones: readonly string[]): number | nu
   return Math.min(elapsed, ...lastDays);
 }
 
-/** The date a maker printed on a food, and since when it was not counted. */
+/** The date a maker printed on a food. */
+export interface PrintedDate extends Payload<'printed'> {
+  /**
+   * Of what was put together: how much later it ends already by the time this food was in the freezer, and since when the
+   * whole's own time there puts it off further.
+   */
+  readonly putOff?: { readonly ms: number; readonly from: number };
+}
+
+/** A printed date, and since when it was not counted. */
 interface Printed {
-  readonly printed: Payload<'printed'> | null;
+  readonly printed: PrintedDate | null;
   readonly pauses: readonly Pause[];
   readonly cameAt: number;
 }
@@ -139,5 +148,6 @@ interface Printed {
  */
 export function printedEnd({ printed, pauses, cameAt }: Printed): number | null {
   if (printed?.kind !== 'useBy') return null;
-  return printed.at + pausedMs(pauses.filter(({ from }) => from >= cameAt));
+  const { ms, from: since } = printed.putOff ?? { ms: 0, from: cameAt };
+  return printed.at + ms + pausedMs(pauses.filter(({ from }) => from >= since));
 }

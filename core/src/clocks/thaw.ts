@@ -1,7 +1,7 @@
 import { thawTime, widened, type RuleSet, type Span } from '../guidance';
 import { isAbove, type Temperature } from '../units';
 import type { Payload, Place } from '../record';
-import { pausedMs, type Pause } from './pauses';
+import { pausedMs, pausesUntil, type Pause } from './pauses';
 import type { TrailReading } from './reading';
 
 /** How a thaw stands. */
@@ -26,8 +26,6 @@ export interface ThawState {
   readonly thawedAt: number | null;
   /** When it left the water or the microwave: it is cooked at once. */
   readonly atOnceFrom: number | null;
-  /** What of it thaws, where that is not all of it: other food was put to it since, kg. */
-  readonly ofKg?: number;
 }
 
 /** A thaw that has only begun. */
@@ -62,9 +60,9 @@ interface Aged {
 /** How many of its days raw food had used up before it was frozen, ms; none where nobody knows since when they count. */
 export function usedBeforeFreezing({ thaw, frozenSince, daysFrom, pauses }: Aged): number {
   if (thaw) return thaw.usedMs;
-  return frozenSince === null || daysFrom === null
-    ? 0
-    : Math.max(0, frozenSince - daysFrom - pausedMs(pauses));
+  if (frozenSince === null || daysFrom === null) return 0;
+  const frozen = Math.max(frozenSince, pauses.at(-1)?.to ?? 0);
+  return Math.max(0, frozen - daysFrom - pausedMs(pausesUntil({ pauses, frozenSince }, frozen)));
 }
 
 /** It is found thawed: in water or by microwave, out of it. */
@@ -104,16 +102,16 @@ export function waterFault(thaw: ThawState, at: number, { thawing }: RuleSet): W
 export interface Weighed {
   readonly massKg: number;
   readonly plan: Payload<'planned'> | null;
-  readonly thaw?: Pick<ThawState, 'ofKg'> | null;
+  /** Of what was put together the part that thaws first, kg. */
+  readonly firstThawedKg?: number | null;
 }
 
 /**
  * How long a thaw in the refrigerator takes: by the rule, widened by what heat transfer said when the plan was made. It
  * ends no sooner than the rule, and the clock after it starts no later.
  */
-export function refrigeratorThaw({ massKg, plan, thaw }: Weighed, rules: RuleSet): Span {
-  return widened(
-    thawTime(rules.thawing.refrigerator.value, thaw?.ofKg ?? massKg),
-    plan?.computedThaw?.refrigerator,
-  );
+export function refrigeratorThaw({ massKg, plan, firstThawedKg }: Weighed, rules: RuleSet): Span {
+  const timeOf = (kg: number) => thawTime(rules.thawing.refrigerator.value, kg);
+  const span = { ...timeOf(massKg), fastMs: timeOf(firstThawedKg ?? massKg).fastMs };
+  return widened(span, plan?.computedThaw?.refrigerator);
 }

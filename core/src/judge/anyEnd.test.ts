@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { anyLife } from '../testing/anyLife';
+import { anyFuture, anyLife } from '../testing/anyLife';
 import { at, GUIDANCES, happened, read, START, stateOf, verdict } from '../testing/story';
 import { DAY_MS, MINUTE_MS } from '../units';
-import { foldEvent, foldTrail } from '../trail';
+import { foldEvent, foldTrail, type FoodState } from '../trail';
 import { judge, severity, type Verdict } from '.';
 import { placesOf } from '../clocks';
 import type { FoodEvent } from '../record';
@@ -61,22 +61,30 @@ describe('the end of whatever happens to a food (guidance §11.19–29)', () => 
 
   it('put together, two foods are never milder than either', () => {
     fc.assert(
-      fc.property(anyLife, anyLife, anyGuidance, later, (one, other, guidance, wait) => {
+      fc.property(anyLife, anyLife, anyFuture, anyGuidance, later, (one, other, future, guidance, wait) => {
         const when = Math.max(endOf(one), endOf(other)) + 1;
         const [a, b] = [stateOf(one, guidance), foldTrail(asOther(other), guidance)!];
         // In the same place, so that putting it there is no help of its own, and neither gone.
         fc.pre(a.place === b.place && a.place !== 'gone' && a.sealed === b.sealed);
         const joined = [...one, happened(when, 'joined', { with: OTHER_ID })];
         const both = foldTrail(joined, guidance, new Map([[OTHER_ID, asOther(other)]]))!;
-        const now = when + wait;
-        const told = severity(judge(both, at(now, { guidance }))!.verdict);
+        const after = future(when);
+        const now = (after.at(-1)?.at ?? when) + wait;
+        const goesOn = (food: FoodState) =>
+          severity(
+            judge(
+              after.reduce((state, event) => foldEvent(state, event, guidance), food),
+              at(now, { guidance }),
+            )!.verdict,
+          );
+        const told = goesOn(both);
         for (const each of [a, b]) {
           const opened = foldEvent(
             each,
             happened(when, each.sealed ? 'opened' : 'note', { text: 'as it is' }),
             guidance,
           );
-          expect(told).toBeGreaterThanOrEqual(severity(judge(opened, at(now, { guidance }))!.verdict));
+          expect(told).toBeGreaterThanOrEqual(goesOn(opened));
         }
       }),
     );

@@ -12,7 +12,7 @@ const moved =
     happened(at, 'moved', { place, ...how });
 
 /** What can happen to any food in any kitchen, in an order nobody would plan. */
-const step: fc.Arbitrary<Step> = fc.oneof(
+const done: fc.Arbitrary<Step> = fc.oneof(
   fc.constantFrom<Step>(
     moved('refrigerator'),
     moved('freezer'),
@@ -38,24 +38,6 @@ const step: fc.Arbitrary<Step> = fc.oneof(
     (at) => happened(at, 'storeRight'),
     (at) => happened(at, 'powerOn'),
     (at) => happened(at, 'iceSeen'),
-  ),
-  fc
-    .record({
-      f: fc.integer({ min: 20, max: 200 }),
-      place: fc.option(fc.constantFrom(...probePlaces), { nil: undefined }),
-      watchedMs: fc.constantFrom(undefined, 15_000),
-      doubtful: fc.constantFrom(undefined, undefined, undefined, true as const),
-    })
-    .map(
-      ({ f, ...said }): Step =>
-        (at) =>
-          happened(at, 'reading', { temperature: fahrenheit(f), ...said }),
-    ),
-  // Done everywhere, as a cook means it to be.
-  fc.constantFrom('thickest', 'anotherPiece', 'stuffing').map(
-    (place): Step =>
-      (at) =>
-        happened(at, 'reading', { temperature: fahrenheit(180), place, watchedMs: 15_000 }),
   ),
   fc.integer({ min: 40, max: 90 }).map(
     (f): Step =>
@@ -103,6 +85,28 @@ const step: fc.Arbitrary<Step> = fc.oneof(
   ),
 );
 
+/** What its thermometer can say of it there. */
+const read: fc.Arbitrary<Step> = fc.oneof(
+  fc
+    .record({
+      f: fc.integer({ min: 20, max: 200 }),
+      place: fc.option(fc.constantFrom(...probePlaces), { nil: undefined }),
+      watchedMs: fc.constantFrom(undefined, 15_000),
+      doubtful: fc.constantFrom(undefined, undefined, undefined, true as const),
+    })
+    .map(
+      ({ f, ...said }): Step =>
+        (at) =>
+          happened(at, 'reading', { temperature: fahrenheit(f), ...said }),
+    ),
+  // Done everywhere, as a cook means it to be.
+  fc.constantFrom('thickest', 'anotherPiece', 'stuffing').map(
+    (place): Step =>
+      (at) =>
+        happened(at, 'reading', { temperature: fahrenheit(180), place, watchedMs: 15_000 }),
+  ),
+);
+
 const beginning = fc.constantFrom<Partial<Payload<'added'>>>(
   { foodKey: 'chicken-thighs', condition: 'fresh', place: 'refrigerator' },
   { foodKey: 'chicken-thighs', condition: 'fresh', place: 'car', bag: true },
@@ -132,9 +136,23 @@ const beginning = fc.constantFrom<Partial<Payload<'added'>>>(
 /** From one thing to the next: seconds, minutes, or up to a day, in minutes. */
 const pause = fc.oneof(fc.constant(0.25), fc.integer({ min: 1, max: 90 }), fc.integer({ min: 1, max: 1500 }));
 
-/** A life of one food from START: up to ten things, seconds to a day apart. */
+/** Things that happen one after the other, seconds to a day apart, from a moment on. */
+const happening = (step: fc.Arbitrary<Step>, maxLength: number) =>
+  fc.array(fc.tuple(pause, step), { maxLength }).map((steps) => {
+    const happen = (from: number) => {
+      let at = from;
+      return steps.map(([after, make]) => make((at += after * MINUTE_MS)));
+    };
+    // A counterexample tells what happened.
+    return Object.assign(happen, { [fc.toStringMethod]: () => JSON.stringify(happen(START)) });
+  });
+
+/** What may be done to a food from a moment on; what is read of one food is not read of another. */
+export const anyFuture: fc.Arbitrary<(from: number) => FoodEvent[]> = happening(done, 4);
+
+/** A life of one food from START: up to ten things. */
 export const anyLife: fc.Arbitrary<FoodEvent[]> = fc
-  .tuple(beginning, fc.boolean(), fc.array(fc.tuple(pause, step), { maxLength: 10 }))
+  .tuple(beginning, fc.boolean(), happening(fc.oneof(done, read), 10))
   .map(([added, dated, steps]) => {
     const begin = happened(START, 'added', {
       foodKey: 'lentil-soup',
@@ -146,6 +164,5 @@ export const anyLife: fc.Arbitrary<FoodEvent[]> = fc
       since: dated ? START : null,
       ...added,
     });
-    let at = START;
-    return [begin, ...steps.map(([after, make]) => make((at += after * MINUTE_MS)))];
+    return [begin, ...steps(START)];
   });

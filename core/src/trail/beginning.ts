@@ -46,9 +46,11 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     // Raw food that came frozen has used no day yet, whenever it was bought.
     daysFrom: since ?? (condition === 'frozen' && !cooked ? at : null),
     pauses: [],
+    lastThawedAt: null,
     // Food bought frozen has used none of its days; food frozen at home has used those up to now.
     frozenSince: frozen ? (condition === 'frozen' && !cooked ? (since ?? at) : at) : null,
     thaw: condition === 'thawed' ? newThaw('refrigerator', since ?? at, { thawedAt: since }) : null,
+    firstThawedKg: null,
     partFresh: false,
     cook: null,
     exposures: exposuresOf(event, { cooked, hot, outSince: typeof out === 'number' ? out : null }, rules),
@@ -136,8 +138,9 @@ export function withOutSince(state: FoodState, since: number): FoodState {
   const { cameAt, exposures, chill } = state;
   const from = Math.min(since, cameAt);
   const hot = state.heatFirst || chill !== null;
+  // What came so was cooked; raw food that was put to it since has stood it too.
+  const ledgers = state.cooked ? (['cooked'] as const) : (['raw', 'cooked'] as const);
   const out = {
-    ledger: ledgerOf(state),
     from,
     to: cameAt,
     factor: 1,
@@ -150,7 +153,7 @@ export function withOutSince(state: FoodState, since: number): FoodState {
   return {
     ...state,
     outUnknown: false,
-    exposures: from < cameAt ? [out, ...exposures] : exposures,
+    exposures: from < cameAt ? [...ledgers.map((ledger) => ({ ...out, ledger })), ...exposures] : exposures,
     chill: chill && !chill.startFixed ? { ...chill, startedAt: Math.min(chill.startedAt, from) } : chill,
   };
 }

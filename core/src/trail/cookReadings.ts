@@ -113,7 +113,7 @@ export function settled(state: FoodState, at: number, rules: RuleSet): FoodState
  * while resting) goes on from here on the new ledger.
  */
 function finished(state: FoodState, at: number): FoodState {
-  const { daysFrom, pauses, printed, withCooked } = state;
+  const { daysFrom, pauses, lastThawedAt, printed, withCooked } = state;
   const running = runningExposure(state.exposures);
   const exposures = running
     ? openExposure(closeExposure(state.exposures, at, 'used'), {
@@ -131,10 +131,11 @@ function finished(state: FoodState, at: number): FoodState {
     through: true,
     daysFrom: at,
     pauses: [],
+    lastThawedAt: null,
     printed: null,
     frozenSince: null,
     exposures,
-    cook: { ...state.cook!, metAt: at, before: { daysFrom, pauses, printed, withCooked } },
+    cook: { ...state.cook!, metAt: at, before: { daysFrom, pauses, lastThawedAt, printed, withCooked } },
   };
 }
 

@@ -12,6 +12,7 @@ import {
   runningExposure,
   type Exposure,
   ledgerOf,
+  pausesUntil,
 } from '../clocks';
 import { chillingIn } from './chilling';
 import type { Place } from '../record';
@@ -135,7 +136,7 @@ export function putInCold(
 /** Out of the freezer: the pause in the count of days ends. */
 export function unfreeze(state: FoodState, at: number): FoodState {
   if (state.frozenSince === null) return state;
-  return { ...state, pauses: [...state.pauses, { from: state.frozenSince, to: at }], frozenSince: null };
+  return { ...state, pauses: pausesUntil(state, at), lastThawedAt: at, frozenSince: null };
 }
 
 /** Into the freezer: the count of days pauses. */

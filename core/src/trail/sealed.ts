@@ -10,7 +10,7 @@ import type { FoodState } from './state';
  */
 export function opened(state: FoodState, at: number): FoodState {
   if (!state.sealed) return state;
-  const fresh: FoodState = { ...state, sealed: false, daysFrom: at, pauses: [] };
+  const fresh: FoodState = { ...state, sealed: false, daysFrom: at, pauses: [], lastThawedAt: null };
   const place = state.place === 'cupboard' ? 'counter' : state.place;
   const out = { ...fresh, place, placeSince: at };
   if (place === 'refrigerator') return out;
@@ -30,7 +30,9 @@ const OPENS: ReadonlySet<FoodEvent['type']> = new Set([
 
 /** A pack is opened, said or not: its days begin. */
 export function unpacked(state: FoodState, { type, at }: FoodEvent): FoodState {
-  return state.unopened && OPENS.has(type) ? { ...state, unopened: false, daysFrom: at, pauses: [] } : state;
+  return state.unopened && OPENS.has(type)
+    ? { ...state, unopened: false, daysFrom: at, pauses: [], lastThawedAt: null }
+    : state;
 }
 
 /** What happens to a can as it stands, whatever became of the air around it. */

@@ -7,6 +7,7 @@ import type {
   Exposure,
   CountedDays,
   Pause,
+  PrintedDate,
   ProbeReading,
   TrailReading,
   Spell,
@@ -27,9 +28,6 @@ export type Stage =
   | 'eaten'
   | 'discarded';
 
-/** The date a maker printed on it. */
-export type Printed = Payload<'printed'>;
-
 export interface CookState {
   /** The first full cook; heating again; or heating again to mend a cooling that lost its first mark. */
   readonly kind: 'cook' | 'reheat' | 'rescue';
@@ -48,7 +46,7 @@ export interface CookState {
   /** When it was found below hot though done: it is heated through again, or chilled. */
   readonly fellAt: number | null;
   /** What is given back when a lower reading shows that it was not done after all. */
-  readonly before: Pick<FoodState, 'daysFrom' | 'pauses' | 'printed' | 'withCooked'> | null;
+  readonly before: Pick<FoodState, 'daysFrom' | 'pauses' | 'lastThawedAt' | 'printed' | 'withCooked'> | null;
   /** The cooling it broke off: only a reading at the mark ends that. */
   readonly heldChill: Chill | null;
 }
@@ -105,7 +103,7 @@ export interface FoodState {
   readonly through: boolean;
   /** It came from elsewhere, and nobody knows since when it was out. */
   readonly outUnknown: boolean;
-  readonly printed: Printed | null;
+  readonly printed: PrintedDate | null;
   /** Fish closed in a pack without air. */
   readonly withoutAir: boolean;
   /** How hot the oven is, where somebody said. */
@@ -120,8 +118,12 @@ export interface FoodState {
   readonly daysFrom: number | null;
   /** When it was frozen since then: its days were not counted. */
   readonly pauses: readonly Pause[];
+  /** When it last came out of the freezer since then. */
+  readonly lastThawedAt: number | null;
   readonly frozenSince: number | null;
   readonly thaw: ThawState | null;
+  /** Of what was put together the part that thaws first, kg; null where it thaws as a whole. */
+  readonly firstThawedKg: number | null;
   /** Part of it was never frozen, so that its days from the beginning count beside those since thawing. */
   readonly partFresh: boolean;
   readonly cook: CookState | null;

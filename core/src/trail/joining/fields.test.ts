@@ -1,9 +1,9 @@
-import { rulesOf } from '../guidance';
-import { hours, leftovers, minutes, moved, raw, START, stateOf } from '../testing/story';
-import { celsius, DAY_MS, HOUR_MS } from '../units';
-import { type Exposure, type ThawState, newThaw } from '../clocks';
-import type { FoodState } from '.';
-import { worseOfBoth } from './joining';
+import { rulesOf } from '../../guidance';
+import { hours, leftovers, minutes, moved, raw, START, stateOf } from '../../testing/story';
+import { celsius, DAY_MS, HOUR_MS } from '../../units';
+import { type Exposure, type ThawState, newThaw } from '../../clocks';
+import type { FoodState } from '..';
+import { worseOfBoth } from './worseOfBoth';
 
 const rules = rulesOf('home');
 const NOW = hours(6);
