@@ -4,7 +4,7 @@ const { readdirSync, readFileSync } = require('node:fs');
 const { join } = require('node:path');
 
 const tests = ['guidance', 'record', 'clocks', 'trail', 'judge', 'foods'].flatMap((room) =>
-  readdirSync(join(__dirname, 'src', room))
+  readdirSync(join(__dirname, 'src', room), { recursive: true })
     .filter((file) => file.endsWith('.test.ts'))
     .map((file) => join(__dirname, 'src', room, file)),
 );
