@@ -35,7 +35,7 @@ describe('a store that cannot be relied on', () => {
         side: 'cold',
         startFixed: true,
         certain: false,
-        asked: hours(4),
+        asked: hours(3),
         spell: 'air',
       },
     ]);
@@ -63,6 +63,11 @@ describe('a store that cannot be relied on', () => {
     const before = exposures(...pot).length;
     expect(exposures(...pot, warm(minutes(30), minutes(20)))).toHaveLength(before);
     expect(exposures(soup, warm(hours(2), hours(1)), warm(hours(3), hours(1)))).toHaveLength(1);
+  });
+
+  it('said later to have begun earlier, it asks since it was first said', () => {
+    const said = exposures(soup, warm(hours(2), hours(1)), warm(hours(3), minutes(30)));
+    expect(said).toMatchObject([{ from: minutes(30), asked: hours(2) }]);
   });
 
   it('while it is still cold cools what was put in warm', () => {

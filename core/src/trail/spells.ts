@@ -84,7 +84,8 @@ export function counting(state: FoodState, earliest = 0, asked = earliest): Food
         side: 'cold',
         startFixed: true,
         certain: false,
-        asked: Math.max(from, asked),
+        // What was asked already is no new question for having begun earlier.
+        asked: Math.max(from, Math.min(asked, running?.asked ?? asked)),
         spell: why,
       },
     ),
