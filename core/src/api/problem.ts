@@ -6,6 +6,8 @@ export const problemSchema = z.object({
   title: z.string(),
   status: z.number().int(),
   detail: z.string(),
+  /** The request that met it, as the server's log names it. */
+  instance: z.string().optional(),
   fields: z.array(z.object({ path: z.string(), message: z.string() })).optional(),
 });
 export type Problem = z.infer<typeof problemSchema>;

@@ -14,6 +14,7 @@ import { powerCutCheck } from './checks/powerCut';
 import { printedCheck } from './checks/printed';
 import { reheatCheck } from './checks/reheat';
 import { restCheck } from './checks/rest';
+import { setAsideCheck } from './checks/setAside';
 import { thawingCheck } from './checks/thawing';
 import { thermometerCheck } from './checks/thermometer';
 import { withoutAirCheck } from './checks/withoutAir';
@@ -23,6 +24,7 @@ import { severity, type Deadline, type Ruling } from './ruling';
 
 const CHECKS: readonly Check[] = [
   // Of findings that say the same, the first here is the headline: of frozen food, that it is frozen.
+  setAsideCheck,
   freezerCheck,
   avoidedCheck,
   faultsCheck,

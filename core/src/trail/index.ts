@@ -20,6 +20,7 @@ export {
   wholeHistory,
 } from './fold';
 export { inTheCold } from './placing';
+export { type LastKnown, setAside } from './setAside';
 export { type Sketch, sketchTrail } from './sketch';
 export type { Fault, FoodState } from './state';
 export { cookReadAt, throughTime } from './throughTime';

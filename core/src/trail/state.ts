@@ -158,6 +158,8 @@ export interface FoodState {
   /** The last moment the food was known to be out of the growth band on the side it is coming from. */
   readonly lastGood: TrailReading | null;
   readonly plan: Payload<'planned'> | null;
+  /** Its history could not be folded: all else here is only what stands for it. */
+  readonly setAside?: true;
   readonly lastAt: number;
   /** The events at that moment: the same one again changes nothing. */
   readonly lastIds: readonly string[];

@@ -10,6 +10,7 @@ interface Stored {
   event_count: number;
   gone: boolean;
   fold: number;
+  set_aside: boolean;
 }
 
 const read = (row: Stored): StoredFood => ({
@@ -66,16 +67,47 @@ export async function saveFood(
       event_count: eventCount,
       gone: state.place === 'gone',
       fold: FOLD_VERSION,
+      set_aside: state.setAside === true,
     })
     .onConflict(['household_id', 'id'])
-    .merge(['state', 'event_count', 'gone', 'fold']);
+    .merge(['state', 'event_count', 'gone', 'fold', 'set_aside']);
 }
 
-/** The foods whose stored state comes from an older fold, in every household. */
-export async function staleFoods(db: Database): Promise<{ householdId: string; foodId: string }[]> {
-  const rows = await db<Stored>('foods').where('fold', '<', FOLD_VERSION).select('household_id', 'id');
+/** Foods whose stored state comes from an older fold, in any household: what is at hand first, the newest of it first. */
+export async function staleFoods(
+  db: Database,
+  most: number,
+): Promise<{ householdId: string; foodId: string }[]> {
+  const rows = await db<Stored>('foods')
+    .where('fold', '<', FOLD_VERSION)
+    .orderBy('gone')
+    // They are numbered by their time.
+    .orderBy('id', 'desc')
+    .limit(most)
+    .select('household_id', 'id');
   return rows.map(({ household_id, id }) => ({ householdId: household_id, foodId: id }));
 }
+
+/** Those of a household that an older fold left: of these foods, or of all at hand. */
+export async function staleOf(
+  db: Database,
+  householdId: string,
+  foodIds?: readonly string[],
+): Promise<string[]> {
+  const stale = db<Stored>('foods').where({ household_id: householdId }).where('fold', '<', FOLD_VERSION);
+  return (foodIds ? stale.whereIn('id', [...foodIds]) : stale.where({ gone: false })).pluck('id');
+}
+
+export async function countStale(db: Database): Promise<number> {
+  return countOf(await db<Stored>('foods').where('fold', '<', FOLD_VERSION).count({ n: '*' }));
+}
+
+/** How many foods there are, in all households, whose history will not fold. */
+export async function countSetAside(db: Database): Promise<number> {
+  return countOf(await db<Stored>('foods').where({ set_aside: true }).count({ n: '*' }));
+}
+
+const countOf = ([row]: Record<string, unknown>[]): number => Number(row?.n ?? 0);
 
 export async function deleteFood(db: Database, householdId: string, foodId: string): Promise<void> {
   await db('foods').where({ household_id: householdId, id: foodId }).delete();

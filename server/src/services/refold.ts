@@ -1,13 +1,19 @@
 import { setImmediate as othersTurn } from 'node:timers/promises';
 import type { StoredFood } from '@omtel/core/api';
-import { foldTrail, type Histories } from '@omtel/core/trail';
+import { rulesFor } from '@omtel/core/guidance';
+import { settle, type FoodEvent } from '@omtel/core/record';
+import { foldTrail, setAside, type FoodState, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { inTransaction } from '../db/transaction';
-import { deleteFood, saveFood, staleFoods } from '../repositories/foods';
-import { lockHousehold, type HouseholdRow } from '../repositories/households';
-import { historiesOf } from './histories';
+import { deleteFood, findFood, saveFood } from '../repositories/foods';
+import type { HouseholdRow } from '../repositories/households';
 
 type Folds = Pick<HouseholdRow, 'id' | 'settings'>;
+
+/** Whether a food that will not fold is set aside, as it was last known, instead of stopping everything. */
+export type MaySetAside = (last: StoredFood, error: unknown) => boolean;
+
+/** What was set aside before stays so, and what is recorded of it is kept all the same. */
+const asBefore: MaySetAside = ({ state }) => state.setAside === true;
 
 /**
  * Folds the whole histories of foods again, by the guidance the household follows now, and stores the outcomes. Between two
@@ -22,11 +28,12 @@ export async function refold(
   household: Folds,
   foodIds: readonly string[],
   histories: Histories,
+  maySetAside: MaySetAside = asBefore,
 ): Promise<StoredFood[]> {
   const stored: StoredFood[] = [];
   for (const foodId of foodIds) {
     const history = histories.get(foodId) ?? [];
-    const state = foldTrail(history, household.settings.guidance, histories);
+    const state = await stateFrom(trx, household, foodId, histories, maySetAside);
     if (state) {
       const food = { state, eventCount: history.length };
       await saveFood(trx, household.id, food);
@@ -37,13 +44,25 @@ export async function refold(
   return stored;
 }
 
-/** Folds again what was stored by an older version of the fold. */
-export async function refoldStale(db: Database): Promise<void> {
-  for (const { householdId, foodId } of await staleFoods(db)) {
-    await inTransaction(db, async (trx) => {
-      const household = await lockHousehold(trx, householdId);
-      if (!household) return;
-      await refold(trx, household, [foodId], await historiesOf(trx, householdId, [foodId]));
-    });
+async function stateFrom(
+  trx: Database,
+  { id, settings }: Folds,
+  foodId: string,
+  histories: Histories,
+  maySetAside: MaySetAside,
+): Promise<FoodState | null> {
+  const history = histories.get(foodId) ?? [];
+  try {
+    return foldTrail(history, settings.guidance, histories);
+  } catch (error) {
+    const last = await findFood(trx, id, foodId);
+    if (!last || !maySetAside(last, error)) throw error;
+    const events = settle(history);
+    // Even a food nobody can read the history of is thrown away when somebody says so.
+    const place = events.some(({ type }) => LEAVES.has(type)) ? 'gone' : last.state.place;
+    return setAside({ ...last.state, place }, events.at(-1)?.at ?? 0, rulesFor(settings.guidance));
   }
 }
+
+/** What leaves the kitchen for good, folded or not. */
+const LEAVES: ReadonlySet<FoodEvent['type']> = new Set(['eaten', 'discarded', 'joinedTo']);
