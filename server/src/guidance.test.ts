@@ -5,7 +5,6 @@ import type { FoodState } from '@omtel/core/trail';
 import { celsius, HOUR_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { event, openKitchen, type Kitchen } from '../test/kitchen';
-import { refoldStale } from './services/refold';
 
 let kitchen: Kitchen;
 let household: Household;
@@ -66,17 +65,6 @@ describe('another guidance', () => {
     expect((await set({ zone: 'Asia/Tokyo' })).settings.formerZones).toEqual(['UTC']);
     expect((await set({ zone: 'Europe/Oslo' })).settings.formerZones).toEqual(['Asia/Tokyo', 'UTC']);
     expect((await set({ zone: 'UTC' })).settings.formerZones).toEqual(['Europe/Oslo', 'Asia/Tokyo']);
-  });
-
-  it('states of an older fold are folded again when the server starts', async () => {
-    await record(soup(foodId, now - HOUR_MS));
-    const before = await stateOf(foodId);
-    await kitchen
-      .db('foods')
-      .where({ id: foodId })
-      .update({ state: JSON.stringify({ foodId }), fold: 0 });
-    await refoldStale(kitchen.db);
-    expect(await stateOf(foodId)).toEqual(before);
   });
 });
 

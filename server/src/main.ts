@@ -1,28 +1,33 @@
-import { serve } from '@hono/node-server';
+import { serve, type ServerType } from '@hono/node-server';
 import { fixedClock, systemClock } from './clock';
 import { ConfigProblem, readConfig } from './config';
-import { connect, migrate } from './db/connect';
+import { connect } from './db/connect';
+import { migrate } from './db/migrate';
 import { ensureDemoHousehold } from './demo/demoHousehold';
 import { createApp } from './http/app';
-import { refoldStale } from './services/refold';
+import { jsonLog } from './log';
+import { refoldBehind } from './services/refolding';
 
 const KEEP_ALIVE_MS = 65_000;
+const LAST_REQUESTS_MS = 10_000;
 
 /** Starts the server and says so on standard output; every way it can fail is one sentence on standard error. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
   const wall = config.fixedClock === null ? systemClock : fixedClock(config.fixedClock);
+  await migrate(config.databaseUrl);
   const db = connect(config.databaseUrl);
-  await migrate(db);
-  await refoldStale(db);
   await ensureDemoHousehold(db, wall, config.zone);
+  const log = jsonLog((line) => console.log(line));
   const app = createApp({
     db,
     wall,
     secret: config.secret,
     zone: config.zone,
     webRoot: config.webRoot,
-    log: (line) => console.error(line),
+    hosts: config.hosts,
+    refolding: await refoldBehind(db, log),
+    log,
   });
 
   const server = serve({ fetch: app.fetch, port: config.port, hostname: '127.0.0.1' }, ({ port }) => {
@@ -31,20 +36,34 @@ async function main(): Promise<void> {
   server.on('error', fail);
   // Longer than a client keeps a connection for its next request, so that neither finds it closed under its hands.
   if ('keepAliveTimeout' in server) server.keepAliveTimeout = KEEP_ALIVE_MS;
-  const stop = () => {
-    server.close(() => void db.destroy().then(() => process.exit(0)));
-    // Browsers keep connections open; what was acknowledged is in the database already.
-    if ('closeAllConnections' in server) server.closeAllConnections();
-  };
-  process.on('SIGTERM', stop);
-  process.on('SIGINT', stop);
+  const stop = () =>
+    void stopped(server)
+      .then(() => db.destroy())
+      .then(() => process.exit(0));
+  process.once('SIGTERM', stop);
+  process.once('SIGINT', stop);
 }
+
+/** Takes no more requests, and lets those under way finish: not for ever, since a client may never read its answer. */
+async function stopped(server: ServerType): Promise<void> {
+  const closed = new Promise((resolve) => server.close(resolve));
+  if (!('closeIdleConnections' in server)) return void (await closed);
+  // A connection that is done with its request stays open for the next one, which will not come.
+  const idle = setInterval(() => server.closeIdleConnections(), 20);
+  const last = setTimeout(() => server.closeAllConnections(), LAST_REQUESTS_MS);
+  await closed;
+  clearInterval(idle);
+  clearTimeout(last);
+}
+
+/** What the database’s driver calls its troubles, and what the network does. */
+const DATABASE = /^(ER_|PROTOCOL_|ECONN|ETIMEDOUT|ENOTFOUND|EHOSTUNREACH|EPIPE)/;
 
 function fail(error: Error & { code?: string }): never {
   if (error.code === 'EADDRINUSE')
     console.error(`Port ${process.env.OMTEL_PORT ?? 4610} is in use. Set OMTEL_PORT to another one.`);
   else if (error instanceof ConfigProblem) console.error(error.message);
-  else if (error.code) console.error(`The database cannot be used (${error.code}).`);
+  else if (DATABASE.test(error.code ?? '')) console.error(`The database cannot be used (${error.code}).`);
   else console.error(`The server could not start (${error.name}: ${error.message}).`);
   process.exit(1);
 }

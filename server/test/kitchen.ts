@@ -2,17 +2,23 @@ import type { Household } from '@omtel/core/api';
 import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { fixedClock } from '../src/clock';
-import { connect, migrate, type Database } from '../src/db/connect';
+import { connect, type Database } from '../src/db/connect';
+import { migrate } from '../src/db/migrate';
 import { createApp } from '../src/http/app';
+import type { LogLine } from '../src/log';
+import { NOTHING_STALE, refoldBehind, type Refolding } from '../src/services/refolding';
 
 export const WALL = Date.UTC(2026, 5, 12, 10);
 
 export interface Kitchen {
   readonly db: Database;
-  readonly logged: string[];
+  readonly url: string;
+  readonly logged: LogLine[];
   /** Asks as the demo household, once `signIn` was called. */
   ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
   signIn(): Promise<Household>;
+  /** The same server as it starts on what the database holds. */
+  restart(): Promise<Refolding>;
   close(): Promise<void>;
 }
 
@@ -24,17 +30,22 @@ export async function openKitchen(webRoot: string | null = null): Promise<Kitche
   await admin.raw(`CREATE DATABASE ${name}`);
   await admin.destroy();
   url.pathname = `/${name}`;
+  await migrate(url.href);
   const db = connect(url.href);
-  await migrate(db);
-  const logged: string[] = [];
-  const app = createApp({
-    db,
-    wall: fixedClock(WALL),
-    secret: 's'.repeat(32),
-    zone: 'UTC',
-    webRoot,
-    log: (line) => logged.push(line),
-  });
+  const logged: LogLine[] = [];
+  const log = (line: LogLine) => void logged.push(line);
+  const started = (refolding: Refolding) =>
+    createApp({
+      db,
+      wall: fixedClock(WALL),
+      secret: 's'.repeat(32),
+      zone: 'UTC',
+      webRoot,
+      hosts: ['localhost'],
+      refolding,
+      log,
+    });
+  let app = started(NOTHING_STALE);
   let cookie = '';
 
   const ask: Kitchen['ask'] = async (method, path, body, headers = {}) =>
@@ -53,7 +64,12 @@ export async function openKitchen(webRoot: string | null = null): Promise<Kitche
     cookie = response.headers.get('set-cookie')!.split(';')[0]!;
     return (await response.json()) as Household;
   };
-  return { db, logged, ask, signIn, close: () => db.destroy() };
+  const restart = async () => {
+    const refolding = await refoldBehind(db, log);
+    app = started(refolding);
+    return refolding;
+  };
+  return { db, url: url.href, logged, ask, signIn, restart, close: () => db.destroy() };
 }
 
 export function event<Type extends EventType>(

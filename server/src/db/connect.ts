@@ -1,20 +1,31 @@
 import knex, { type Knex } from 'knex';
-import { migrationSource } from './migrations';
+import { noteAnswers } from './silence';
 
 export type Database = Knex;
 
-/** A pool of connections to the database; nothing is asked of it yet. */
-export function connect(databaseUrl: string): Database {
-  return knex({
-    client: 'mysql2',
-    connection: databaseUrl,
-    pool: { min: 0, max: 8 },
-    acquireConnectionTimeout: 10_000,
-    migrations: { migrationSource, tableName: 'migrations' },
-  });
+/** How long a new connection, one of the pool, a lock and a statement are waited for. */
+const LIMITS = { connectMs: 3_000, acquireMs: 4_000, lockS: 4, statementS: 8 } as const;
+
+interface Connection {
+  query(sql: string, done: (error: Error | null) => void): void;
 }
 
-/** Brings the schema up to date; harmless when it is. */
-export async function migrate(db: Database): Promise<void> {
-  await db.migrate.latest();
+/** A pool of connections to the database, none of which waits for ever; nothing is asked of it yet. */
+export function connect(databaseUrl: string): Database {
+  const db = knex({
+    client: 'mysql2',
+    connection: { uri: databaseUrl, connectTimeout: LIMITS.connectMs } as Knex.MySql2ConnectionConfig,
+    pool: {
+      min: 0,
+      max: 8,
+      afterCreate: (connection: Connection, done: (error: Error | null) => void) =>
+        connection.query(
+          `SET SESSION innodb_lock_wait_timeout = ${LIMITS.lockS}, max_statement_time = ${LIMITS.statementS}`,
+          done,
+        ),
+    },
+    acquireConnectionTimeout: LIMITS.acquireMs,
+  });
+  noteAnswers(db);
+  return db;
 }

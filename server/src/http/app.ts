@@ -1,29 +1,41 @@
 import { OpenAPIHono } from '@hono/zod-openapi';
 import type { FirstPage } from '@omtel/core/api';
-import type { Context } from 'hono';
+import type { Context, MiddlewareHandler } from 'hono';
 import { bodyLimit } from 'hono/body-limit';
-import { csrf } from 'hono/csrf';
+import { compress } from 'hono/compress';
 import { HTTPException } from 'hono/http-exception';
+import { requestId } from 'hono/request-id';
 import { secureHeaders } from 'hono/secure-headers';
+import { unlessSilent } from '../db/silence';
+import { knownHost } from './knownHost';
 import { kindOf, onError, problem } from './problem';
+import { requestLog } from './requestLog';
 import { foodRoutes } from './routes/foods';
+import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
 import { firstPage } from '../services/firstPage';
 import { Refusal } from '../services/refusal';
+import { sameOrigin } from './sameOrigin';
 import type { Services } from './services';
-import { householdOf, signedIn } from './session';
+import { householdOf, signedIn, type SignedIn } from './session';
 import { webClient } from './webClient';
 import { wellFormed } from './wellFormed';
 
 /** A full outbox of two hundred events is far below this. */
 const LARGEST_BODY = 512 * 1024;
+/** How long the database may be silent before a request is answered without it, and before a page is shown untold. */
+const SILENT_MS = { request: 4_000, page: 1_000 } as const;
 
 /** The whole server as one value: tests call it without a port. */
 export function createApp(services: Services): OpenAPIHono {
+  const { db, log, refolding } = services;
   const app = new OpenAPIHono();
-  app.onError(onError(services.log));
+  app.onError(onError(log));
+  app.use(requestId());
+  app.use(requestLog(log));
+  app.use(knownHost(services.hosts));
   app.use(
     secureHeaders({
       contentSecurityPolicy: {
@@ -32,10 +44,18 @@ export function createApp(services: Services): OpenAPIHono {
         imgSrc: ["'self'", 'data:'],
         objectSrc: ["'none'"],
         frameAncestors: ["'none'"],
+        baseUri: ["'self'"],
+        formAction: ["'self'"],
       },
     }),
   );
-  app.use('/api/*', csrf());
+  app.use('/api/*', sameOrigin);
+  app.use('/api/*', compress());
+  // What is a household's own is kept by no cache.
+  app.use('/api/*', async (c, next) => {
+    await next();
+    c.header('cache-control', 'no-store');
+  });
   app.use(
     '/api/*',
     bodyLimit({
@@ -46,9 +66,14 @@ export function createApp(services: Services): OpenAPIHono {
     }),
   );
   app.use('/api/*', wellFormed);
-  app.get('/api/health', (c) => c.json({ ok: true }));
+  app.route('/api/health', healthRoutes(services));
+  app.use('/api/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
   app.doc('/api/openapi.json', { openapi: '3.0.0', info: { title: 'Omtel', version: '0.1.0' } });
   app.route('/api/session', sessionRoutes(services));
+  const folded: MiddlewareHandler<SignedIn> = async (c, next) => {
+    await refolding.ahead(c.var.householdId);
+    return next();
+  };
   for (const guarded of [
     '/api/household',
     '/api/household/*',
@@ -57,7 +82,8 @@ export function createApp(services: Services): OpenAPIHono {
     '/api/events',
     '/api/stores/*',
   ]) {
-    app.use(guarded, signedIn(services.secret));
+    app.use(guarded, signedIn(services));
+    app.use(guarded, folded);
   }
   app.route('/api/household', householdRoutes(services));
   app.route('/api', foodRoutes(services));
@@ -75,13 +101,18 @@ export function createApp(services: Services): OpenAPIHono {
 }
 
 /** What the page is told. A page that cannot be told anything asks for itself, and then says what is wrong. */
-async function toldAtFirst(c: Context, { db, wall, secret, log }: Services): Promise<FirstPage | null> {
-  const householdId = await householdOf(c, secret);
-  if (!householdId) return null;
+async function toldAtFirst(c: Context, services: Services): Promise<FirstPage | null> {
+  const { db, wall, refolding, log } = services;
   try {
-    return await firstPage(db, householdId, wall);
+    return await unlessSilent(db, SILENT_MS.page, async () => {
+      const householdId = await householdOf(c, services);
+      if (!householdId) return null;
+      await refolding.ahead(householdId);
+      return firstPage(db, householdId, wall);
+    });
   } catch (error) {
-    if (!(error instanceof Refusal)) log(`The page was told nothing: ${kindOf(error as Error)}`);
+    if (!(error instanceof Refusal))
+      log({ request: String(c.get('requestId')), failed: 'page', kind: kindOf(error as Error) });
     return null;
   }
 }

@@ -3,6 +3,7 @@ import type { Context } from 'hono';
 import { HTTPException } from 'hono/http-exception';
 import type { ContentfulStatusCode } from 'hono/utils/http-status';
 import type { ZodError } from 'zod';
+import type { Log } from '../log';
 import { Refusal } from '../services/refusal';
 
 const TITLES: Record<number, string> = {
@@ -12,6 +13,7 @@ const TITLES: Record<number, string> = {
   404: 'Not found',
   409: 'Does not fit',
   413: 'Too large',
+  421: 'Not this server',
   422: 'Not possible',
   500: 'Our fault',
   503: 'Not reachable',
@@ -24,11 +26,13 @@ export function problem(
   detail: string,
   fields?: Problem['fields'],
 ): Response {
+  const requestId = c.get('requestId') as string | undefined;
   const body: Problem = {
     type: 'about:blank',
     title: TITLES[status] ?? 'Problem',
     status,
     detail,
+    ...(requestId && { instance: `urn:request:${requestId}` }),
     ...(fields && { fields }),
   };
   return c.body(JSON.stringify(body), status, { 'content-type': PROBLEM_TYPE });
@@ -54,13 +58,17 @@ const DATABASE_GONE = new Set([
   'PROTOCOL_CONNECTION_LOST',
   'ETIMEDOUT',
   'ER_SERVER_SHUTDOWN',
+  'ER_STATEMENT_TIMEOUT',
+  'ER_QUERY_INTERRUPTED',
+  'ER_CON_COUNT_ERROR',
+  'EPIPE',
 ]);
 
 /** What kind of error it is: all that a log may say of one that was not expected. */
 export const kindOf = (error: Error): string => ('code' in error ? String(error.code) : error.name);
 
 /** Turns whatever was thrown into a problem. Only the kind of an unexpected error is logged: its message may be private. */
-export function onError(log: (line: string) => void) {
+export function onError(log: Log) {
   return (error: Error, c: Context): Response => {
     if (error instanceof Refusal) return problem(c, error.status, error.message);
     if (error instanceof HTTPException) {
@@ -71,7 +79,7 @@ export function onError(log: (line: string) => void) {
       return problem(c, error.status as ContentfulStatusCode, sentence);
     }
     const code = kindOf(error);
-    log(`${c.req.method} ${c.req.path.replace(/[0-9a-f-]{36}/g, ':id')} failed: ${code}`);
+    log({ request: String(c.get('requestId')), failed: code });
     if (DATABASE_GONE.has(code) || error.name === 'KnexTimeoutError') {
       return problem(
         c,

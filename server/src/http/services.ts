@@ -1,5 +1,7 @@
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import type { Log } from '../log';
+import type { Refolding } from '../services/refolding';
 
 /** What the routes work with. */
 export interface Services {
@@ -10,5 +12,9 @@ export interface Services {
   readonly zone: string;
   /** Where the built web client lies; null serves the API alone. */
   readonly webRoot: string | null;
-  readonly log: (line: string) => void;
+  /** The names it answers to, without ports. */
+  readonly hosts: readonly string[];
+  /** Foods that an older fold left, while there are some. */
+  readonly refolding: Refolding;
+  readonly log: Log;
 }

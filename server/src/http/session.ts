@@ -1,7 +1,9 @@
+import { createHash, randomBytes } from 'node:crypto';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
-import { z } from 'zod';
+import { deleteSession, householdOfSession, insertSession } from '../repositories/sessions';
 import { problem } from './problem';
+import type { Services } from './services';
 
 const COOKIE = 'omtel_session';
 const DAYS_30 = 30 * 24 * 60 * 60;
@@ -11,9 +13,14 @@ export interface SignedIn {
   Variables: { householdId: string };
 }
 
-/** Signs a household in on this device, for thirty days. */
-export async function openSession(c: Context, secret: string, householdId: string): Promise<void> {
-  await setSignedCookie(c, COOKIE, householdId, secret, {
+type Doors = Pick<Services, 'db' | 'secret'>;
+
+/** Signs a household in on this device, for thirty days by the wall clock; a demo's own clock opens no door. */
+export async function openSession(c: Context, { db, secret }: Doors, householdId: string): Promise<void> {
+  const token = randomBytes(32).toString('base64url');
+  const now = Date.now();
+  await insertSession(db, { tokenHash: hashOf(token), householdId, expiresAt: now + DAYS_30 * 1000 }, now);
+  await setSignedCookie(c, COOKIE, token, secret, {
     httpOnly: true,
     sameSite: 'Lax',
     path: '/',
@@ -21,20 +28,28 @@ export async function openSession(c: Context, secret: string, householdId: strin
   });
 }
 
-export function closeSession(c: Context): void {
+/** Signs this device out: what it held opens nothing any more, on any server. */
+export async function closeSession(c: Context, { db, secret }: Doors): Promise<void> {
+  const token = await tokenIn(c, secret);
+  if (token) await deleteSession(db, hashOf(token));
   deleteCookie(c, COOKIE, { path: '/' });
 }
 
-/** The household a request is signed in to. A cookie that was cut or changed counts as none. */
-export async function householdOf(c: Context, secret: string): Promise<string | null> {
-  const householdId = z.uuid().safeParse((await getSignedCookie(c, secret, COOKIE)) || undefined);
-  return householdId.data ?? null;
+/** The household a request is signed in to. A cookie that was cut, changed or signed out counts as none. */
+export async function householdOf(c: Context, { db, secret }: Doors): Promise<string | null> {
+  const token = await tokenIn(c, secret);
+  return token ? householdOfSession(db, hashOf(token), Date.now()) : null;
 }
 
+const tokenIn = async (c: Context, secret: string): Promise<string | null> =>
+  (await getSignedCookie(c, secret, COOKIE)) || null;
+
+const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
+
 /** Lets a request pass only with a whole session cookie, and tells the routes behind it whose household it is. */
-export function signedIn(secret: string): MiddlewareHandler<SignedIn> {
+export function signedIn(doors: Doors): MiddlewareHandler<SignedIn> {
   return async (c, next) => {
-    const householdId = await householdOf(c, secret);
+    const householdId = await householdOf(c, doors);
     if (!householdId) return problem(c, 401, 'Sign in first.');
     c.set('householdId', householdId);
     return next();

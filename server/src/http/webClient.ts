@@ -8,6 +8,12 @@ import { TOLD_IN_PAGE, type FirstPage } from '@omtel/core/api';
 /** File names that carry a hash of their contents never change. */
 const HASHED = /[.-][0-9a-f]{16,}\.\w+$/;
 
+/** What only a file is named like: built ones, and those in their folders. */
+const FILE = /^\/(_expo|assets)\/|[.-][0-9a-f]{16,}\.\w+$/;
+
+const notThere = (c: Context) =>
+  c.text('This file is not there any more. Reload the page.', 404, { 'cache-control': 'no-store' });
+
 /** The places that list the household's foods, and so are told of them in the page. */
 const LISTING = /^\/(now|plan|stores)$/;
 
@@ -38,6 +44,8 @@ export function webClient(root: string, firstPage?: (c: Context) => Promise<Firs
     }),
   );
   app.use('*', compress());
+  // A file of another build is no page: a client that asks for it has to learn that it is gone.
+  app.get('*', (c, next) => (FILE.test(c.req.path) ? notThere(c) : next()));
   app.get('*', async (c) => {
     const told = LISTING.test(c.req.path) ? await firstPage?.(c) : null;
     // What is a household's own is kept by no cache, and never shown from one on the way back.

@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { addColumn, addIndex } from './steps';
 
 interface Stored {
   household_id: string;
@@ -8,7 +9,7 @@ interface Stored {
 
 /** Events are numbered in the order in which their household took them in, without gaps, as devices will follow them. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.alterTable('households', (table) => {
+  await addColumn(knex, 'households', 'last_seq', (table) => {
     table.bigInteger('last_seq').notNullable().defaultTo(0);
   });
   const households = await knex('households').pluck('id');
@@ -23,8 +24,8 @@ export async function up(knex: Knex): Promise<void> {
         .update({ seq: index + 1 });
     await knex('households').where({ id: household }).update({ last_seq: events.length });
   }
-  await knex.schema.alterTable('events', (table) => {
-    table.unique(['household_id', 'seq']);
+  await addIndex(knex, 'events', 'events_household_id_seq_unique', (table) => {
+    table.unique(['household_id', 'seq'], { indexName: 'events_household_id_seq_unique' });
   });
 }
 

@@ -5,6 +5,9 @@ import * as lineage from './2026-06-22-lineage';
 import * as kitchen from './2026-06-25-kitchen';
 import * as powerCuts from './2026-06-28-power-cuts';
 import * as order from './2026-07-05-order';
+import * as sessions from './2026-07-12-sessions';
+import * as pages from './2026-07-13-pages';
+import * as setAside from './2026-07-14-set-aside';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -14,6 +17,9 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-06-25-kitchen': kitchen,
   '2026-06-28-power-cuts': powerCuts,
   '2026-07-05-order': order,
+  '2026-07-12-sessions': sessions,
+  '2026-07-13-pages': pages,
+  '2026-07-14-set-aside': setAside,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -16,7 +16,7 @@ import { answers, jsonBody, shaped } from './documented';
 const MOST_LOGGED = 200;
 
 /** Foods and what happened to them. There is one way to change anything: recording an event. */
-export function foodRoutes({ db, wall }: Services) {
+export function foodRoutes({ db, wall, refolding }: Services) {
   return new OpenAPIHono<SignedIn>({
     defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
   })
@@ -49,6 +49,7 @@ export function foodRoutes({ db, wall }: Services) {
       }),
       async (c) => {
         const { id } = c.req.valid('param');
+        await refolding.aheadOf(c.var.householdId, id);
         const food = await findFood(db, c.var.householdId, id);
         if (!food) throw new Refusal(404, 'There is no such food in this household.');
         const { [id]: events = [], ...others } = Object.fromEntries(

@@ -7,7 +7,8 @@ import { closeSession, openSession } from '../session';
 import { answers } from './documented';
 
 /** Signing in and out. So far there is one door: the demo household. */
-export function sessionRoutes({ db, wall, secret, zone }: Services) {
+export function sessionRoutes(services: Services) {
+  const { db, wall, zone } = services;
   return new OpenAPIHono()
     .openapi(
       createRoute({
@@ -18,14 +19,14 @@ export function sessionRoutes({ db, wall, secret, zone }: Services) {
       }),
       async (c) => {
         const household = await ensureDemoHousehold(db, wall, zone);
-        await openSession(c, secret, household.id);
+        await openSession(c, services, household.id);
         return c.json(presentHousehold(household, wall), 200);
       },
     )
     .openapi(
       createRoute({ method: 'delete', path: '/', summary: 'Sign out', responses: answers(z.object({})) }),
-      (c) => {
-        closeSession(c);
+      async (c) => {
+        await closeSession(c, services);
         return c.json({}, 200);
       },
     );

@@ -1,0 +1,11 @@
+/** What may be told of something that happened in the server. */
+export type LogLine = Readonly<Record<string, string | number | boolean>>;
+
+/** Takes a line for the log. */
+export type Log = (line: LogLine) => void;
+
+/** Writes each line as JSON, with its time. */
+export const jsonLog =
+  (write: (line: string) => void): Log =>
+  (line) =>
+    write(JSON.stringify({ time: new Date().toISOString(), ...line }));

@@ -1,0 +1,183 @@
+import type { FoodList, FoodTrail, Household } from '@omtel/core/api';
+import { FOLD_VERSION, type FoodState } from '@omtel/core/trail';
+import knex from 'knex';
+import { v7 as uuid } from 'uuid';
+import { event, openKitchen, type Kitchen } from '../test/kitchen';
+import { migrate } from './db/migrate';
+import { migrationSource } from './db/migrations';
+
+let kitchen: Kitchen;
+let household: Household;
+const json = async <Body>(response: Response) => (await response.json()) as Body;
+
+beforeEach(async () => {
+  kitchen = await openKitchen();
+  household = await kitchen.signIn();
+});
+afterEach(() => kitchen.close());
+
+const soup = (foodId: string) =>
+  event(foodId, household.clock.now - 1000, 'added', {
+    foodKey: 'lentil-soup',
+    name: 'Soup',
+    massKg: 1,
+    form: 'liquid',
+    condition: 'cooked',
+    place: 'refrigerator',
+    since: household.clock.now - 1000,
+  });
+const record = (...events: unknown[]) => kitchen.ask('POST', '/api/events', { events });
+const listed = async () => (await json<FoodList>(await kitchen.ask('GET', '/api/foods'))).foods;
+const stateOf = async (foodId: string): Promise<FoodState> =>
+  (await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`))).food.state;
+/** As a version before this one left it. */
+const makeStale = (where: object, state: object = {}) =>
+  kitchen
+    .db('foods')
+    .where(where)
+    .update({
+      state: JSON.stringify({ place: 'refrigerator', name: 'Old', ...state }),
+      fold: FOLD_VERSION - 1,
+    });
+
+describe('states of an older fold', () => {
+  it('are folded again behind a server that answers, and shown only as they are now', async () => {
+    const before = await listed();
+    await makeStale({ gone: false });
+    const refolding = await kitchen.restart();
+    expect(refolding.left()).toBe(before.length);
+    expect(await listed()).toEqual(before);
+    await refolding.done;
+    expect(refolding.left()).toBe(0);
+    expect(kitchen.logged).toContainEqual({ refolded: before.length, left: 0 });
+  });
+
+  it('of a food that is gone too, once it is looked at', async () => {
+    const foodId = uuid();
+    await record(soup(foodId), event(foodId, household.clock.now, 'eaten'));
+    const before = await stateOf(foodId);
+    await makeStale({ id: foodId }, { place: 'gone' });
+    const refolding = await kitchen.restart();
+    expect(await stateOf(foodId)).toEqual(before);
+    await refolding.done;
+  });
+
+  it('take what is recorded meanwhile', async () => {
+    const foodId = uuid();
+    await record(soup(foodId));
+    await makeStale({ gone: false });
+    const refolding = await kitchen.restart();
+    await record(event(foodId, household.clock.now, 'moved', { place: 'counter' }));
+    await refolding.done;
+    expect(await stateOf(foodId)).toMatchObject({ place: 'counter', name: 'Soup' });
+  });
+});
+
+describe('a food that will not fold', () => {
+  const [broken, well] = [uuid(), uuid()];
+  const spoil = async () => {
+    await record(soup(broken), soup(well));
+    // Its beginning is lost: whatever happened to the database, it is no reason not to start.
+    await kitchen.db('events').where({ food_id: broken }).update({ type: 'note', payload: '{"text":"x"}' });
+    await kitchen.db('foods').update({ fold: FOLD_VERSION - 1 });
+    await (
+      await kitchen.restart()
+    ).done;
+  };
+
+  it('is set aside by its name, and reported; all others are as they were', async () => {
+    await spoil();
+    const foods = await listed();
+    const aside = foods.find(({ state }) => state.foodId === broken)!;
+    expect(aside.state).toMatchObject({ name: 'Soup', setAside: true, place: 'refrigerator' });
+    expect(foods.filter(({ state }) => state.setAside)).toHaveLength(1);
+    expect(kitchen.logged).toContainEqual({ failed: 'fold', food: broken, kind: 'BrokenTrail' });
+    expect(await json(await kitchen.ask('GET', '/api/health'))).toMatchObject({ ready: true, setAside: 1 });
+  });
+
+  it('is thrown away when somebody says so', async () => {
+    await spoil();
+    const thrown = event(broken, household.clock.now, 'discarded');
+    expect((await record(thrown)).status).toBe(200);
+    expect((await listed()).map(({ state }) => state.foodId)).not.toContain(broken);
+  });
+});
+
+describe('migrations', () => {
+  const emptyDatabase = async () => {
+    const url = new URL(kitchen.url);
+    const name = `omtel_test_${uuid().replaceAll('-', '')}`;
+    await kitchen.db.raw(`CREATE DATABASE ${name}`);
+    url.pathname = `/${name}`;
+    return url.href;
+  };
+  /** Everything about the tables that migrations decide. */
+  const schemaOf = async (url: string) => {
+    const db = knex({ client: 'mysql2', connection: url });
+    const name = new URL(url).pathname.slice(1);
+    const about = (table: string, columns: string, order: string) =>
+      db.raw(`SELECT ${columns} FROM information_schema.${table} WHERE table_schema = ? ORDER BY ${order}`, [
+        name,
+      ]);
+    const [[columns], [keys]] = await Promise.all([
+      about('columns', 'table_name, column_name, column_type, is_nullable', 'table_name, column_name'),
+      about(
+        'statistics',
+        'table_name, index_name, non_unique, seq_in_index, column_name',
+        'table_name, index_name, seq_in_index',
+      ),
+    ]);
+    await db.destroy();
+    return { columns, keys };
+  };
+
+  it('that were cut off anywhere are taken up by the next start', async () => {
+    const whole = await schemaOf(kitchen.url);
+    const url = await emptyDatabase();
+    let cut = 0;
+    for (let most = 4; most < 200; most += 4) {
+      const db = knex({
+        client: 'mysql2',
+        connection: url,
+        pool: { min: 0, max: 1 },
+        log: { warn: () => undefined, error: () => undefined },
+        migrations: { migrationSource, tableName: 'migrations', disableTransactions: true },
+      });
+      await db.migrate.forceFreeMigrationsLock();
+      let asked = 0;
+      // As if the server had been killed after some statements: no more reach the database, not even those that tidy up.
+      const client = db.client as { _query(connection: unknown, what: unknown): Promise<unknown> };
+      const query = client._query.bind(client);
+      client._query = (connection, what) =>
+        ++asked > most ? Promise.reject(new Error('killed')) : query(connection, what);
+      const through = await db.migrate.latest().then(
+        () => true,
+        () => false,
+      );
+      await db.destroy();
+      if (through) break;
+      cut += 1;
+    }
+    await migrate(url);
+    expect(cut).toBeGreaterThan(3);
+    expect(await schemaOf(url)).toEqual(whole);
+  });
+
+  it('of two servers that start at once are done once', async () => {
+    const url = await emptyDatabase();
+    await Promise.all([migrate(url), migrate(url)]);
+    expect(await schemaOf(url)).toEqual(await schemaOf(kitchen.url));
+  });
+
+  it('make no table anew that holds something', async () => {
+    await kitchen.db('migrations').where({ name: '2026-06-28-power-cuts' }).delete();
+    await kitchen.ask('POST', '/api/stores/power-cuts', {
+      id: uuid(),
+      offAt: household.clock.now - 1000,
+      freezer: 'full',
+      opened: [],
+    });
+    await expect(migrate(kitchen.url)).rejects.toThrow('power_cuts is there already');
+    expect(await kitchen.db('power_cuts').count({ n: '*' }).first()).toEqual({ n: 1 });
+  });
+});
