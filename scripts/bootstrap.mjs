@@ -38,6 +38,6 @@ const child = spawn(process.execPath, ['--import', 'tsx', join('scripts', `${tas
   stdio: 'inherit',
 });
 // A terminal sends Ctrl-C to the child as well; it decides when all is stopped.
-for (const signal of ['SIGINT', 'SIGTERM'])
-  process.on(signal, () => signal === 'SIGTERM' && child.kill(signal));
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+  process.on(signal, () => signal !== 'SIGINT' && child.kill(signal));
 child.on('exit', (code, signal) => process.exit(code ?? (signal === 'SIGINT' ? 130 : 1)));

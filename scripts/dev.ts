@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { openInstallation, wantedPort } from './lib/installation';
+import { openDatabase, secretsHere, wantedPort } from './lib/installation';
 import { freePort } from './lib/ports';
 import { run } from './lib/sentence';
 import { startServer } from './lib/serverProcess';
@@ -8,15 +8,16 @@ import { startServer } from './lib/serverProcess';
 /** The same as start, but every saved file shows at once: the client reloads, the server starts again. */
 run(async () => {
   const port = await wantedPort();
-  const installation = await openInstallation();
+  const secrets = secretsHere();
+  const database = await openDatabase(secrets);
   try {
     const server = await startServer(
       {
-        OMTEL_DATABASE_URL: installation.databaseUrl,
+        OMTEL_DATABASE_URL: database.url,
         OMTEL_PORT: String(await freePort()),
-        OMTEL_SECRET: installation.secrets.session,
+        OMTEL_SECRET: secrets.session,
       },
-      true,
+      { watch: true },
     );
     const client = spawn(
       join('..', 'node_modules', '.bin', 'expo'),
@@ -39,6 +40,6 @@ run(async () => {
     await new Promise((resolve) => client.once('exit', resolve));
     await server.stop();
   } finally {
-    await installation.stop();
+    await database.stop();
   }
 });

@@ -1,27 +1,33 @@
-import { openInstallation, wantedPort } from './lib/installation';
+import { HOME, openDatabase, secretsHere, wantedPort } from './lib/installation';
+import { interruption } from './lib/interruption';
 import { run } from './lib/sentence';
 import { startServer } from './lib/serverProcess';
+import { supervise } from './lib/supervise';
 import { ensureWebBuild } from './lib/webBuild';
 
 /** Everything from a fresh checkout to the address to open; Ctrl-C stops all that was started. */
 run(async () => {
   const port = await wantedPort();
-  // Before anything runs that would have to be stopped: a build cannot be interrupted tidily.
+  // Before anything runs that would have to be stopped: whatever stops a build stops this as well.
   const webRoot = ensureWebBuild();
-  const installation = await openInstallation();
-  try {
-    const server = await startServer({
-      OMTEL_DATABASE_URL: installation.databaseUrl,
-      OMTEL_PORT: String(port),
-      OMTEL_SECRET: installation.secrets.session,
-      OMTEL_WEB_ROOT: webRoot,
-    });
-    console.log(`Omtel is ready: ${server.address}`);
-    const stop = () => void server.stop();
-    process.on('SIGINT', stop);
-    process.on('SIGTERM', stop);
-    await server.ended;
-  } finally {
-    await installation.stop();
-  }
+  const stopping = interruption();
+  const secrets = secretsHere();
+  await supervise({
+    stopping,
+    say: (sentence) => console.log(sentence),
+    startDatabase: () => openDatabase(secrets),
+    startServer: async (databaseUrl) => {
+      const server = await startServer(
+        {
+          OMTEL_DATABASE_URL: databaseUrl,
+          OMTEL_PORT: String(port),
+          OMTEL_SECRET: secrets.session,
+          OMTEL_WEB_ROOT: webRoot,
+        },
+        { log: `${HOME}/server.log` },
+      );
+      console.log(`Omtel is ready: ${server.address}`);
+      return server;
+    },
+  });
 });

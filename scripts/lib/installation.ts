@@ -1,38 +1,34 @@
-import { startDatabase } from './database';
+import { startDatabase, type RunningDatabase } from './database';
 import { isFree } from './ports';
 import { ensureSecrets, type Secrets } from './secrets';
 import { Sentence } from './sentence';
 
-const HOME = '.omtel';
+export const HOME = '.omtel';
 const USUAL_PORT = 4610;
 
 /**
  * The port to listen on.
  *
- * @throws Sentence when something else listens there
+ * @throws Sentence when it is none, or something else listens there
  */
 export async function wantedPort(): Promise<number> {
-  const port = Number(process.env.OMTEL_PORT ?? USUAL_PORT);
-  if (await isFree(port)) return port;
+  const port = Number(process.env.OMTEL_PORT || USUAL_PORT);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Sentence('The setting OMTEL_PORT is not usable: it has to be a whole number up to 65535.');
+  if (port === 0 || (await isFree(port))) return port;
   throw new Sentence(`Port ${port} is in use. Stop what uses it, or set OMTEL_PORT to another one.`);
 }
 
-/** This checkout's own secrets and database, or the database it was told to use. */
-export interface Installation {
-  readonly secrets: Secrets;
-  readonly databaseUrl: string;
-  stop(): Promise<void>;
-}
+/** This checkout's own secrets, made when there are none. */
+export const secretsHere = (): Secrets => ensureSecrets(HOME);
 
 /**
- * Opens the installation of this checkout, with its database running until it is stopped.
+ * This checkout's own database, running until it is stopped, or the one it was told to use.
  *
  * @throws Sentence when the database does not start
  */
-export async function openInstallation(): Promise<Installation> {
-  const secrets = ensureSecrets(HOME);
+export async function openDatabase({ database }: Secrets): Promise<RunningDatabase> {
   const external = process.env.OMTEL_DATABASE_URL;
-  if (external) return { secrets, databaseUrl: external, stop: () => Promise.resolve() };
-  const database = await startDatabase(`${HOME}/database`, secrets.database);
-  return { secrets, databaseUrl: database.url, stop: database.stop };
+  if (external) return { url: external, ended: new Promise(() => undefined), stop: () => Promise.resolve() };
+  return startDatabase(`${HOME}/database`, database);
 }

@@ -1,5 +1,5 @@
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, linkSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 export interface Secrets {
@@ -15,6 +15,15 @@ export function ensureSecrets(folder: string): Secrets {
   if (existsSync(file)) return JSON.parse(readFileSync(file, 'utf8')) as Secrets;
   mkdirSync(folder, { recursive: true });
   const secrets = { session: randomBytes(32).toString('hex'), database: randomBytes(24).toString('hex') };
-  writeFileSync(file, JSON.stringify(secrets), { mode: 0o600 });
-  return secrets;
+  const own = `${file}.${process.pid}`;
+  writeFileSync(own, JSON.stringify(secrets), { mode: 0o600 });
+  try {
+    // Whole or not at all, and of two that start at once the first.
+    linkSync(own, file);
+  } catch (error) {
+    if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
+  } finally {
+    rmSync(own);
+  }
+  return JSON.parse(readFileSync(file, 'utf8')) as Secrets;
 }

@@ -42,6 +42,8 @@ async function main(): Promise<void> {
       .then(() => process.exit(0));
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
+  // Whoever started it holds the other end, and is gone when that closes.
+  if (process.env.OMTEL_SUPERVISED) process.stdin.once('end', stop).resume();
 }
 
 /** Takes no more requests, and lets those under way finish: not for ever, since a client may never read its answer. */

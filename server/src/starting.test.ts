@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import { event, openKitchen, type Kitchen } from '../test/kitchen';
 import { migrate } from './db/migrate';
 import { migrationSource } from './db/migrations';
+import { UNSAID } from './db/unsaid';
 
 let kitchen: Kitchen;
 let household: Household;
@@ -140,7 +141,7 @@ describe('migrations', () => {
         client: 'mysql2',
         connection: url,
         pool: { min: 0, max: 1 },
-        log: { warn: () => undefined, error: () => undefined },
+        log: UNSAID,
         migrations: { migrationSource, tableName: 'migrations', disableTransactions: true },
       });
       await db.migrate.forceFreeMigrationsLock();

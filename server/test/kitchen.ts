@@ -15,7 +15,12 @@ export interface Kitchen {
   readonly url: string;
   readonly logged: LogLine[];
   /** Asks as the demo household, once `signIn` was called. */
-  ask(method: string, path: string, body?: unknown, headers?: Record<string, string>): Promise<Response>;
+  ask(
+    method: string,
+    path: string,
+    body?: unknown,
+    headers?: Record<string, string | undefined>,
+  ): Promise<Response>;
   signIn(): Promise<Household>;
   /** The same server as it starts on what the database holds. */
   restart(): Promise<Refolding>;
@@ -23,8 +28,11 @@ export interface Kitchen {
 }
 
 /** A server with an empty database of its own, called without a port. */
-export async function openKitchen(webRoot: string | null = null): Promise<Kitchen> {
-  const url = new URL(process.env.OMTEL_TEST_DATABASE_URL!);
+export async function openKitchen(
+  webRoot: string | null = null,
+  databaseUrl = process.env.OMTEL_TEST_DATABASE_URL!,
+): Promise<Kitchen> {
+  const url = new URL(databaseUrl);
   const name = `omtel_test_${uuid().replaceAll('-', '')}`;
   const admin = connect(url.href);
   await admin.raw(`CREATE DATABASE ${name}`);
@@ -51,12 +59,12 @@ export async function openKitchen(webRoot: string | null = null): Promise<Kitche
   const ask: Kitchen['ask'] = async (method, path, body, headers = {}) =>
     app.request(path, {
       method,
-      headers: {
+      headers: Object.entries({
         cookie,
         origin: 'http://localhost',
-        ...(body !== undefined && { 'content-type': 'application/json' }),
+        'content-type': body === undefined ? undefined : 'application/json',
         ...headers,
-      },
+      }).filter((header): header is [string, string] => header[1] !== undefined),
       body: body === undefined ? undefined : typeof body === 'string' ? body : JSON.stringify(body),
     });
   const signIn = async () => {

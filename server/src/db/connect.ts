@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import { noteAnswers } from './silence';
+import { UNSAID } from './unsaid';
 
 export type Database = Knex;
 
@@ -25,6 +26,7 @@ export function connect(databaseUrl: string): Database {
         ),
     },
     acquireConnectionTimeout: LIMITS.acquireMs,
+    log: UNSAID,
   });
   noteAnswers(db);
   return db;

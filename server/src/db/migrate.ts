@@ -1,5 +1,6 @@
 import knex, { type Knex } from 'knex';
 import { migrationSource } from './migrations';
+import { UNSAID } from './unsaid';
 
 /** How long another server may take to bring the schema up to date. */
 const WAIT_S = 120;
@@ -27,10 +28,6 @@ export async function migrate(databaseUrl: string): Promise<void> {
     await db.destroy();
   }
 }
-
-/** Whoever starts the server says in one sentence what went wrong. */
-const unsaid = () => undefined;
-const UNSAID = { warn: unsaid, error: unsaid, deprecate: unsaid, debug: unsaid };
 
 async function alone(db: Knex, work: () => Promise<void>): Promise<void> {
   await db.transaction(async (trx) => {

@@ -1,0 +1,96 @@
+import { Sentence } from './sentence';
+import { supervise } from './supervise';
+
+/** A part that runs until it falls or is stopped. */
+class Part {
+  readonly ended: Promise<void>;
+  fall!: () => void;
+  stopped = false;
+  constructor(readonly url = 'here') {
+    this.ended = new Promise((resolve) => (this.fall = resolve));
+  }
+  async stop() {
+    this.stopped = true;
+    this.fall();
+  }
+}
+
+const nextTurn = () => new Promise((resume) => setTimeout(resume, 5));
+
+function open(urls: readonly string[] = []) {
+  const [databases, servers] = [[] as Part[], [] as (Part & { of?: string })[]];
+  const said: string[] = [];
+  const stopping = new AbortController();
+  const done = supervise({
+    stopping: stopping.signal,
+    say: (sentence) => said.push(sentence),
+    startDatabase: async () => {
+      const part = new Part(urls[databases.length] ?? 'here');
+      databases.push(part);
+      return part;
+    },
+    startServer: async (url) => {
+      const part = Object.assign(new Part(), { of: url });
+      servers.push(part);
+      return part;
+    },
+  });
+  return { databases, servers, said, stopping, done };
+}
+
+it('starts again what falls, says so, and stops all when it is time', async () => {
+  const { databases, servers, said, stopping, done } = open();
+  await nextTurn();
+  servers[0]!.fall();
+  await nextTurn();
+  databases[0]!.fall();
+  await nextTurn();
+  expect(said).toEqual(['The server ended. It is started again.', 'The database ended. It is started again.']);
+  expect([databases.length, servers.length]).toEqual([2, 2]);
+  stopping.abort();
+  await done;
+  expect([databases[1]!.stopped, servers[1]!.stopped]).toEqual([true, true]);
+});
+
+it('a database that is to be found elsewhere gets a server that knows', async () => {
+  const { databases, servers, stopping, done } = open(['here', 'there']);
+  await nextTurn();
+  databases[0]!.fall();
+  await nextTurn();
+  expect(servers.map((server) => [server.of, server.stopped])).toEqual([
+    ['here', true],
+    ['there', false],
+  ]);
+  stopping.abort();
+  await done;
+});
+
+it('what falls again and again is no use: all is stopped, and a sentence says why', async () => {
+  const { databases, servers, done } = open();
+  const end = expect(done).rejects.toThrow('The server fell 6 times within a minute. Omtel stops.');
+  for (let fallen = 0; fallen < 6; fallen++) {
+    await nextTurn();
+    servers[fallen]!.fall();
+  }
+  await end;
+  expect(databases[0]!.stopped).toBe(true);
+});
+
+it('what does not even start is no use at once, and leaves nothing running', async () => {
+  const database = new Part();
+  const started = supervise({
+    stopping: new AbortController().signal,
+    say: () => undefined,
+    startDatabase: async () => database,
+    startServer: () => Promise.reject(new Sentence('The port is in use.')),
+  });
+  await expect(started).rejects.toThrow('The port is in use.');
+  expect(database.stopped).toBe(true);
+});
+
+it('told to stop while it starts, it starts no more and leaves nothing running', async () => {
+  const { databases, servers, stopping, done } = open();
+  stopping.abort();
+  await done;
+  expect([databases.map(({ stopped }) => stopped), servers]).toEqual([[true], []]);
+});
