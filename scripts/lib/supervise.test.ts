@@ -45,7 +45,10 @@ it('starts again what falls, says so, and stops all when it is time', async () =
   await nextTurn();
   databases[0]!.fall();
   await nextTurn();
-  expect(said).toEqual(['The server ended. It is started again.', 'The database ended. It is started again.']);
+  expect(said).toEqual([
+    'The server ended. It is started again.',
+    'The database ended. It is started again.',
+  ]);
   expect([databases.length, servers.length]).toEqual([2, 2]);
   stopping.abort();
   await done;

@@ -45,7 +45,11 @@ export const api = createApi({
     foods: build.query<FoodList, void>({ query: () => '/foods', providesTags: ['Food'] }),
     usual: build.query<Usual, void>({ query: () => '/foods/usual', providesTags: ['Food'] }),
     food: build.query<FoodTrail, string>({ query: (id) => `/foods/${id}`, providesTags: ['Food'] }),
-    log: build.query<Log, void>({ query: () => '/events', providesTags: ['Food'] }),
+    log: build.infiniteQuery<Log, void, string | null>({
+      query: ({ pageParam }) => (pageParam ? `/events?before=${pageParam}` : '/events'),
+      infiniteQueryOptions: { initialPageParam: null, getNextPageParam: ({ next }) => next ?? undefined },
+      providesTags: ['Food'],
+    }),
     signInToDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/session/demo', method: 'POST' }),
       transformResponse: told,
@@ -116,7 +120,7 @@ export const {
   useFoodQuery,
   usePrefetch,
   useUsualQuery,
-  useLogQuery,
+  useLogInfiniteQuery,
   useSignInToDemoMutation,
   useSignOutMutation,
   useChangeSettingsMutation,

@@ -50,10 +50,22 @@ interface ListScreenProps<Item> extends ScreenProps {
   readonly keyOf: (item: Item) => string;
   /** Kept from one drawing to the next by whoever gives it. */
   readonly row: (item: Item) => ReactElement;
+  /** Called when the eye comes near the end. */
+  readonly onEnd?: () => void;
+  /** What stands under the last row. */
+  readonly after?: ReactNode;
 }
 
 /** The same around a long list: only the rows near the eye are drawn. What else there is stands above it. */
-export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: ListScreenProps<Item>) {
+export function ListScreen<Item>({
+  children,
+  sections,
+  keyOf,
+  row,
+  onEnd,
+  after,
+  ...frame
+}: ListScreenProps<Item>) {
   const { colors } = useLook();
   // The same from one drawing to the next, so that rows that did not change are not drawn again.
   const renderItem = useCallback(
@@ -87,12 +99,13 @@ export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: L
           </View>
         )}
         renderItem={renderItem}
+        onEndReached={onEnd}
+        onEndReachedThreshold={SCREENS_AHEAD}
         ListFooterComponent={
-          frame.rules ? (
-            <View style={[styles.column, styles.section]}>
-              <Caution />
-            </View>
-          ) : null
+          <View style={[styles.column, styles.section]}>
+            {after}
+            {frame.rules && <Caution />}
+          </View>
         }
       />
     </Frame>
@@ -102,6 +115,7 @@ export function ListScreen<Item>({ children, sections, keyOf, row, ...frame }: L
 /** A phone shows some eight at a time. */
 const ROWS_AT_ONCE = 9;
 const SCREENS_KEPT = 5;
+const SCREENS_AHEAD = 2;
 
 function Head({ title, subtitle, backTo, aside }: Omit<ScreenProps, 'children'>) {
   return (

@@ -35,8 +35,11 @@ export interface LogEntry {
   readonly takenBack?: true;
 }
 
+/** A page of the log, newest first. */
 export interface Log {
   readonly entries: readonly LogEntry[];
+  /** Where it goes on; null at the beginning of all. */
+  readonly next: string | null;
 }
 
 /** What came of a batch: the ids now stored (new or known before) and the foods as they are now. */

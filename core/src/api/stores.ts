@@ -26,7 +26,9 @@ export type PowerCut = z.infer<typeof powerCutSchema>;
 /** The end of a power cut. */
 export const powerBackSchema = z.object({ onAt: z.number().int().min(0) }).strict();
 
-/** The latest readings of all stores, newest first. */
+/** A page of the readings of all stores, newest first. */
 export interface StoreRecord {
   readonly readings: readonly StoreReading[];
+  /** Where it goes on; null at the beginning of all. */
+  readonly next: string | null;
 }

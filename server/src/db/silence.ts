@@ -1,4 +1,4 @@
-import type { Database } from './connect';
+import type { Knex } from 'knex';
 
 /** The database has answered nobody for too long. */
 export class DatabaseSilent extends Error {
@@ -8,7 +8,7 @@ export class DatabaseSilent extends Error {
 const lastAnswers = new WeakMap<object, { at: number }>();
 
 /** Notes when the database answers, whatever it says. */
-export function noteAnswers(db: Database): void {
+export function noteAnswers(db: Knex): void {
   const last = { at: Date.now() };
   const note = () => void (last.at = Date.now());
   lastAnswers.set(db, last);
@@ -26,7 +26,7 @@ const LOOK_EVERY_MS = 100;
  * @throws DatabaseSilent
  */
 export async function unlessSilent<Result>(
-  db: Database,
+  db: Knex,
   ms: number,
   work: () => Promise<Result>,
 ): Promise<Result> {

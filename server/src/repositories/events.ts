@@ -1,6 +1,8 @@
+import type { Cursor } from '@omtel/core/api';
 import type { EventType, FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
+import { paged, pageOf } from './page';
 
 interface Stored {
   household_id: string;
@@ -109,15 +111,15 @@ export async function correctionsOf(
   return rows.map(read);
 }
 
-/** The latest things that happened in a household, newest first; corrections are none of their own. */
-export async function latestEvents(db: Database, householdId: string, most: number): Promise<FoodEvent[]> {
-  const rows = await db<Stored>('events')
-    .where({ household_id: householdId })
-    .whereNot({ type: 'corrected' })
-    .orderBy('at', 'desc')
-    .orderBy('id', 'desc')
-    .limit(most);
-  return rows.map(read);
+/** A page of what happened in a household, newest first, as it was first recorded; corrections are none of their own. */
+export async function pageOfEvents(
+  db: Database,
+  householdId: string,
+  most: number,
+  before?: Cursor,
+): Promise<{ readonly rows: readonly FoodEvent[]; readonly next: string | null }> {
+  const query = db<Stored>('events').where({ household_id: householdId }).whereNot({ type: 'corrected' });
+  return paged((await pageOf(query, { before, most })).map(read), most);
 }
 
 export async function deleteEvents(db: Database, householdId: string): Promise<void> {

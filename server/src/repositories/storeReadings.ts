@@ -1,7 +1,8 @@
-import type { StoreId, StoreReading } from '@omtel/core/api';
+import type { Cursor, StoreId, StoreReading } from '@omtel/core/api';
 import type { Temperature } from '@omtel/core/units';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
+import { paged, pageOf } from './page';
 
 interface Stored {
   household_id: string;
@@ -75,18 +76,15 @@ export async function storeReadingsUntil(
   return rows.map(read);
 }
 
-/** The latest readings of all stores, newest first. */
-export async function latestStoreReadings(
+/** A page of the readings of all stores, newest first. */
+export async function pageOfStoreReadings(
   db: Database,
   householdId: string,
   most: number,
-): Promise<StoreReading[]> {
-  const rows = await db<Stored>('store_readings')
-    .where({ household_id: householdId })
-    .orderBy('at', 'desc')
-    .orderBy('id', 'desc')
-    .limit(most);
-  return rows.map(read);
+  before?: Cursor,
+): Promise<{ readonly rows: readonly StoreReading[]; readonly next: string | null }> {
+  const query = db<Stored>('store_readings').where({ household_id: householdId });
+  return paged((await pageOf(query, { before, most })).map(read), most);
 }
 
 export async function deleteStoreReadings(db: Database, householdId: string): Promise<void> {

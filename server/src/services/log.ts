@@ -1,12 +1,14 @@
-import type { LogEntry } from '@omtel/core/api';
+import type { Cursor, Log, LogEntry } from '@omtel/core/api';
 import { asCorrected, isBeginning } from '@omtel/core/record';
 import type { Database } from '../db/connect';
-import { correctionsOf, eventsOfFoods, latestEvents } from '../repositories/events';
+import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
 
-/** What happened last in a household, newest first, each as it was set right; what was taken back says so. */
-export async function logOf(db: Database, householdId: string, most: number): Promise<readonly LogEntry[]> {
-  const events = await latestEvents(db, householdId, most);
+const MOST_ON_PAGE = 200;
+
+/** A page of what happened in a household, newest first, each as it was set right; what was taken back says so. */
+export async function logOf(db: Database, householdId: string, before?: Cursor): Promise<Log> {
+  const { rows: events, next } = await pageOfEvents(db, householdId, MOST_ON_PAGE, before);
   const foodIds = [...new Set(events.map(({ foodId }) => foodId))];
   const [names, corrections] = await Promise.all([
     foodNames(db, householdId, foodIds),
@@ -17,7 +19,7 @@ export async function logOf(db: Database, householdId: string, most: number): Pr
   for (const [id, history] of await eventsOfFoods(db, householdId, gone))
     names.set(id, history.find(isBeginning)?.payload.name ?? '');
   const read = asCorrected(corrections);
-  return events
+  const entries = events
     .map((event): LogEntry => {
       const corrected = read(event);
       return {
@@ -27,4 +29,5 @@ export async function logOf(db: Database, householdId: string, most: number): Pr
       };
     })
     .sort((a, b) => b.event.at - a.event.at || (a.event.id < b.event.id ? 1 : -1));
+  return { entries, next };
 }

@@ -1,8 +1,8 @@
 import type { LogEntry } from '@omtel/core/api';
 import { clockWords, endOfDay } from '@omtel/core/time';
 import { Link, useLocalSearchParams } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
-import { useLogQuery } from '../../store/api';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useLogInfiniteQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { SearchField } from '../../ui/SearchField';
@@ -13,22 +13,35 @@ import { useWide } from '../../ui/theme';
 import { Entry } from '../entry';
 import { Words } from '../../ui/Words';
 import { FoodScreen } from '../food';
-import { byDay, isSoughtEntry } from './entries';
+import { byDay, isSoughtEntry, newestFirst } from './entries';
 
 /** What happened in the kitchen, newest first. */
 export function LogScreen() {
   const { now, zone, units } = useKitchen();
-  const { data, error, refetch } = useLogQuery();
+  const { data, error, refetch, hasNextPage, isFetching, fetchNextPage } = useLogInfiniteQuery();
   const [text, setText] = useState('');
   const wanted = text.trim();
   const today = endOfDay(now, 0, zone);
   const days = useMemo(() => {
     const told = { units, zone, today };
     return byDay(
-      (data?.entries ?? []).filter((entry) => isSoughtEntry(entry, wanted, told)),
+      newestFirst(data?.pages ?? []).filter((entry) => isSoughtEntry(entry, wanted, told)),
       told,
     );
   }, [data, wanted, units, zone, today]);
+  // A search goes on to the beginning, or until the screen is full.
+  const few = wanted !== '' && days.reduce((sum, { data: found }) => sum + found.length, 0) < ENOUGH_FOUND;
+  const goesOn = hasNextPage && !isFetching && !error;
+  useEffect(() => {
+    if (few && goesOn) void fetchNextPage();
+  }, [few, goesOn, fetchNextPage]);
+  const further =
+    hasNextPage &&
+    (error ? (
+      <Failed sentence={sentenceOf(error)} onRetry={() => void fetchNextPage()} />
+    ) : (
+      <Loading what="what was before" />
+    ));
   const wide = useWide();
   const { food: shown = days[0]?.data[0]?.event.foodId } = useLocalSearchParams<{ food?: string }>();
   const row = useCallback(
@@ -56,10 +69,12 @@ export function LogScreen() {
       sections={days}
       keyOf={({ event }) => event.id}
       row={row}
+      onEnd={goesOn ? () => void fetchNextPage() : undefined}
+      after={further}
     >
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the log" />}
-      {data && data.entries.length > 0 && (
+      {data && data.pages[0]!.entries.length > 0 && (
         <SearchField
           label="Look for"
           onSearch={setText}
@@ -67,7 +82,7 @@ export function LogScreen() {
           hint="A food, a place, a day, or what was done"
         />
       )}
-      {data && days.length === 0 && (
+      {data && days.length === 0 && !hasNextPage && (
         <Empty title={wanted ? 'Nothing of that kind' : 'Nothing noted yet'}>
           {wanted ? 'Try fewer words.' : 'Every tick and reading is kept here.'}
         </Empty>
@@ -80,3 +95,5 @@ export function LogScreen() {
 /** A clock time. */
 const WHEN_WIDTH = 56;
 const MOST_TYPED = 80;
+/** More than a screen shows. */
+const ENOUGH_FOUND = 30;

@@ -1,4 +1,4 @@
-import type { LogEntry } from '@omtel/core/api';
+import type { Log, LogEntry } from '@omtel/core/api';
 import { says } from '@omtel/core/foods';
 import { dayName, isoDay, longDay } from '@omtel/core/time';
 import { eventWords } from '@omtel/core/record';
@@ -9,6 +9,14 @@ export interface Told {
   readonly zone: string;
   /** A moment of the day it is now. */
   readonly today: number;
+}
+
+/** All that was read so far. What was set right to another time stands at that, on whatever page it came. */
+export function newestFirst(pages: readonly Log[]): readonly LogEntry[] {
+  const entries = pages.flatMap((page) => page.entries);
+  return pages.length < 2
+    ? entries
+    : entries.sort((a, b) => b.event.at - a.event.at || (a.event.id < b.event.id ? 1 : -1));
 }
 
 /** Under the names of their days, in the order they come. */

@@ -8,8 +8,8 @@ import {
   type ComponentType,
   type ReactNode,
 } from 'react';
-
-import { usePrefetch } from '../../store/api';
+import { api } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
 
 /** What a cook looks at first has the device to itself for so long, ms. */
 const FIRST_SIGHT_MS = 1500;
@@ -24,11 +24,11 @@ type Fetch = () => Promise<{ readonly default: ComponentType }>;
 export function ReadAhead({ places }: { readonly places: readonly Fetch[] }) {
   const [turn, setTurn] = useState(0);
   const [drawn, setDrawn] = useState<{ readonly turn: number; readonly Place: ComponentType } | null>(null);
-  const fetchLog = usePrefetch('log');
+  const dispatch = useAppDispatch();
   useEffect(() => {
     const fetch = places[turn];
     // Every other place shows what Now has been told already.
-    if (!fetch) return fetchLog();
+    if (!fetch) return void dispatch(api.endpoints.log.initiate(undefined, { subscribe: false }));
     return whenIdle(
       () =>
         void fetch().then(
@@ -38,7 +38,7 @@ export function ReadAhead({ places }: { readonly places: readonly Fetch[] }) {
         ),
       turn === 0 ? FIRST_SIGHT_MS : 0,
     );
-  }, [turn, places, fetchLog]);
+  }, [turn, places, dispatch]);
   if (drawn?.turn !== turn) return null;
   const { Place } = drawn;
   return (

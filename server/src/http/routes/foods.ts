@@ -1,4 +1,11 @@
-import { recordEventsSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
+import {
+  pageSchema,
+  recordEventsSchema,
+  type FoodList,
+  type FoodTrail,
+  type Log,
+  type Recorded,
+} from '@omtel/core/api';
 import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { findFood } from '../../repositories/foods';
@@ -12,8 +19,6 @@ import type { Services } from '../services';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';
-
-const MOST_LOGGED = 200;
 
 /** Foods and what happened to them. There is one way to change anything: recording an event. */
 export function foodRoutes({ db, wall, refolding }: Services) {
@@ -62,12 +67,11 @@ export function foodRoutes({ db, wall, refolding }: Services) {
       createRoute({
         method: 'get',
         path: '/events',
-        summary: 'What happened last, newest first',
+        summary: 'What happened, newest first, by page',
+        request: { query: pageSchema },
         responses: answers(shaped<Log>('Log')),
       }),
-      async (c) => {
-        return c.json({ entries: await logOf(db, c.var.householdId, MOST_LOGGED) }, 200);
-      },
+      async (c) => c.json(await logOf(db, c.var.householdId, c.req.valid('query').before), 200),
     )
     .openapi(
       createRoute({

@@ -1,6 +1,12 @@
-import { powerBackSchema, powerCutSchema, storeReadingSchema, type StoreRecord } from '@omtel/core/api';
+import {
+  pageSchema,
+  powerBackSchema,
+  powerCutSchema,
+  storeReadingSchema,
+  type StoreRecord,
+} from '@omtel/core/api';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { latestStoreReadings } from '../../repositories/storeReadings';
+import { pageOfStoreReadings } from '../../repositories/storeReadings';
 import { endPowerCut, recordPowerCut, takeBackPowerBack, takeBackPowerCut } from '../../services/powerCuts';
 import { recordStoreReading, takeBackStoreReading } from '../../services/storeReadings';
 import type { Services } from '../services';
@@ -8,7 +14,7 @@ import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';
 
-const MOST_SHOWN = 200;
+const MOST_ON_PAGE = 200;
 const BY_ID = z.object({ id: z.uuid() });
 
 /** The record of the refrigerator and the freezer: what their air read, and when they had no power. */
@@ -20,10 +26,15 @@ export function storeRoutes({ db, wall }: Services) {
       createRoute({
         method: 'get',
         path: '/readings',
-        summary: 'What the air of the stores read last, newest first',
+        summary: 'What the air of the stores read, newest first, by page',
+        request: { query: pageSchema },
         responses: answers(shaped<StoreRecord>('StoreRecord')),
       }),
-      async (c) => c.json({ readings: await latestStoreReadings(db, c.var.householdId, MOST_SHOWN) }, 200),
+      async (c) => {
+        const { before } = c.req.valid('query');
+        const { rows, next } = await pageOfStoreReadings(db, c.var.householdId, MOST_ON_PAGE, before);
+        return c.json({ readings: rows, next }, 200);
+      },
     )
     .openapi(
       createRoute({
