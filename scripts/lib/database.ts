@@ -78,6 +78,9 @@ export async function startDatabase(
   };
 }
 
+/** Those who use the database of a folder. */
+export const usersOf = (folder: string): readonly string[] => usersIn(join(resolve(folder), 'users'));
+
 /** Those who use a database and have not ended. */
 function usersIn(users: string): readonly string[] {
   const named = readdirSync(users);
