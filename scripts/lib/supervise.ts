@@ -24,18 +24,21 @@ export async function supervise<Database extends Running & { readonly url: strin
   startServer,
   stopping,
   say,
+  mostFalls = MOST_FALLS,
 }: {
   startDatabase(): Promise<Database>;
   startServer(databaseUrl: string): Promise<Running>;
   readonly stopping: AbortSignal;
   say(sentence: string): void;
+  /** How often a part may fall within a minute. */
+  readonly mostFalls?: number;
 }): Promise<void> {
   const falls = new Map<string, number[]>();
   /** Notes that a part fell. */
   const fell = (part: string): void => {
     const lately = [...(falls.get(part) ?? []), Date.now()].filter((at) => at > Date.now() - WITHIN_MS);
     falls.set(part, lately);
-    if (lately.length > MOST_FALLS)
+    if (lately.length > mostFalls)
       throw new Sentence(`The ${part} fell ${lately.length} times within a minute. Omtel stops.`);
   };
   const again = async <Part>(part: string, start: () => Promise<Part>): Promise<Part | null> => {
