@@ -1,12 +1,14 @@
 import { conduction } from '../bench/conduction';
 import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
+import { intake } from '../bench/intake';
 import { mainThread } from '../bench/mainThread';
 import { ready } from '../bench/ready';
 import { roasting } from '../bench/roasting';
 import { stores } from '../bench/stores';
 import { taps } from '../bench/taps';
 import { weights } from '../bench/weights';
+import { years } from '../bench/years';
 import { run, Sentence } from './lib/sentence';
 
 const BENCHES: Record<string, () => Promise<string[]>> = {
@@ -15,10 +17,12 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   fold,
   stores,
   firstLoad,
+  intake,
   mainThread,
   ready,
   taps,
   weights,
+  years,
 };
 
 /** Runs the benches named, or all of them, and prints what each measured. */

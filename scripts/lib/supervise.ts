@@ -56,6 +56,7 @@ export async function supervise<Database extends Running & { readonly url: strin
     }
   };
 
+  const toldToStop = aborted(stopping).then(() => null);
   let database = await startDatabase();
   let server: Running | null = null;
   try {
@@ -65,7 +66,7 @@ export async function supervise<Database extends Running & { readonly url: strin
       const part = await Promise.race([
         database.ended.then(() => 'database' as const),
         server.ended.then(() => 'server' as const),
-        aborted(stopping).then(() => null),
+        toldToStop,
       ]);
       if (part === null || stopping.aborted) return;
       if (part === 'database') {

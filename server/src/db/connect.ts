@@ -1,5 +1,5 @@
 import knex, { type Knex } from 'knex';
-import { noteAnswers } from './silence';
+import { listenTo, noted } from './silence';
 import { UNSAID } from './unsaid';
 
 export type Database = Knex;
@@ -13,8 +13,9 @@ interface Connection {
 
 /** A pool of connections to the database, none of which waits for ever; nothing is asked of it yet. */
 export function connect(databaseUrl: string): Database {
+  const { client, talk } = noted();
   const db = knex({
-    client: 'mysql2',
+    client,
     connection: { uri: databaseUrl, connectTimeout: LIMITS.connectMs } as Knex.MySql2ConnectionConfig,
     pool: {
       min: 0,
@@ -28,6 +29,6 @@ export function connect(databaseUrl: string): Database {
     acquireConnectionTimeout: LIMITS.acquireMs,
     log: UNSAID,
   });
-  noteAnswers(db);
+  listenTo(db, talk);
   return db;
 }

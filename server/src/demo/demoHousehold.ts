@@ -34,6 +34,7 @@ export async function ensureDemoHousehold(
     demo: true,
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
+    lastSeq: 0,
   };
   await inTransaction(db, async (trx) => {
     await insertHousehold(trx, household);

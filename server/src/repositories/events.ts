@@ -1,6 +1,7 @@
 import type { Cursor } from '@omtel/core/api';
 import type { EventType, FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
+import type { HouseholdRow } from './households';
 import { fromJson } from './json';
 import { paged, pageOf } from './page';
 
@@ -26,20 +27,18 @@ const read = (row: Stored): FoodEvent =>
 
 /**
  * Appends events that are not known yet, numbered on in the order the household takes them in. The household has to be locked.
+ *
+ * @returns the events with their numbers
  */
 export async function appendEvents(
   trx: Database,
-  householdId: string,
+  { id: householdId, lastSeq }: Pick<HouseholdRow, 'id' | 'lastSeq'>,
   events: readonly FoodEvent[],
   recordedAt: number,
-): Promise<void> {
-  if (events.length === 0) return;
-  const household = { id: householdId };
-  const last = Number(
-    (await trx<{ id: string; last_seq: number }>('households').where(household).first('last_seq'))?.last_seq,
-  );
+): Promise<FoodEvent[]> {
+  const numbered = events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
   await trx('events').insert(
-    events.map(({ id, foodId, type, at, payload }, index) => ({
+    numbered.map(({ id, foodId, type, at, payload, seq }) => ({
       household_id: householdId,
       id,
       food_id: foodId,
@@ -47,12 +46,26 @@ export async function appendEvents(
       at,
       recorded_at: recordedAt,
       payload: JSON.stringify(payload),
-      seq: last + index + 1,
+      seq,
     })),
   );
   await trx('households')
-    .where(household)
-    .update({ last_seq: last + events.length });
+    .where({ id: householdId })
+    .update({ last_seq: lastSeq + events.length });
+  return numbered;
+}
+
+/** All that is known of these foods, and what is known under these ids of others. */
+export async function eventsTouching(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+  ids: readonly string[],
+): Promise<FoodEvent[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .where((either) => either.whereIn('food_id', [...foodIds]).orWhereIn('id', [...ids]));
+  return rows.map(read);
 }
 
 /** The histories of foods, each in order of time; empty where nothing is known. */

@@ -39,6 +39,7 @@ export async function findFoods(
   householdId: string,
   foodIds: readonly string[],
 ): Promise<StoredFood[]> {
+  if (foodIds.length === 0) return [];
   const rows = await db<Stored>('foods')
     .where({ household_id: householdId })
     .whereIn('id', [...foodIds]);
@@ -54,21 +55,25 @@ export async function foodNames(
   return new Map(foods.map(({ state }) => [state.foodId, state.name]));
 }
 
-export async function saveFood(
+/** Keeps foods as they stand now. */
+export async function saveFoods(
   db: Database,
   householdId: string,
-  { state, eventCount }: StoredFood,
+  foods: readonly StoredFood[],
 ): Promise<void> {
+  if (foods.length === 0) return;
   await db('foods')
-    .insert({
-      household_id: householdId,
-      id: state.foodId,
-      state: JSON.stringify(state),
-      event_count: eventCount,
-      gone: state.place === 'gone',
-      fold: FOLD_VERSION,
-      set_aside: state.setAside === true,
-    })
+    .insert(
+      foods.map(({ state, eventCount }) => ({
+        household_id: householdId,
+        id: state.foodId,
+        state: JSON.stringify(state),
+        event_count: eventCount,
+        gone: state.place === 'gone',
+        fold: FOLD_VERSION,
+        set_aside: state.setAside === true,
+      })),
+    )
     .onConflict(['household_id', 'id'])
     .merge(['state', 'event_count', 'gone', 'fold', 'set_aside']);
 }
@@ -109,8 +114,16 @@ export async function countSetAside(db: Database): Promise<number> {
 
 const countOf = ([row]: Record<string, unknown>[]): number => Number(row?.n ?? 0);
 
-export async function deleteFood(db: Database, householdId: string, foodId: string): Promise<void> {
-  await db('foods').where({ household_id: householdId, id: foodId }).delete();
+export async function deleteFoodsOf(
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Promise<void> {
+  if (foodIds.length)
+    await db('foods')
+      .where({ household_id: householdId })
+      .whereIn('id', [...foodIds])
+      .delete();
 }
 
 export async function deleteFoods(db: Database, householdId: string): Promise<void> {

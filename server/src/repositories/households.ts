@@ -9,6 +9,8 @@ export interface HouseholdRow {
   readonly demo: boolean;
   readonly clockStartMs: number;
   readonly clockAheadMs: number;
+  /** The number of the latest entry it took in. */
+  readonly lastSeq: number;
 }
 
 interface Stored {
@@ -18,6 +20,7 @@ interface Stored {
   demo: number | boolean;
   clock_start_ms: number;
   clock_ahead_ms: number;
+  last_seq: number;
 }
 
 const read = (row: Stored): HouseholdRow => ({
@@ -27,6 +30,7 @@ const read = (row: Stored): HouseholdRow => ({
   demo: Boolean(row.demo),
   clockStartMs: Number(row.clock_start_ms),
   clockAheadMs: Number(row.clock_ahead_ms),
+  lastSeq: Number(row.last_seq),
 });
 
 export async function findHousehold(db: Database, householdId: string): Promise<HouseholdRow | null> {

@@ -46,6 +46,24 @@ export async function findPowerCut(
   return row ? read(row) : null;
 }
 
+/** The power cuts that touch a span of time, the latest first. */
+export async function powerCutsIn(
+  db: Database,
+  householdId: string,
+  [from, to]: readonly [from: number, to: number],
+): Promise<PowerCutRow[]> {
+  const rows = await db<Stored>('power_cuts')
+    .where({ household_id: householdId })
+    .where('off_at', '<=', to)
+    .where((over) => over.whereNull('on_at').orWhere('on_at', '>', from))
+    .orderBy('off_at', 'desc');
+  return rows.map(read);
+}
+
+/** Whether a moment lies in a power cut, its first instant included. */
+export const liesIn = (at: number, { offAt, onAt }: PowerCutRow): boolean =>
+  offAt <= at && (onAt === null || onAt > at);
+
 /** The power cut in which a moment lies, its first instant included. */
 export async function powerCutAt(db: Database, householdId: string, at: number): Promise<PowerCutRow | null> {
   const row = await db<Stored>('power_cuts')

@@ -76,6 +76,27 @@ export async function storeReadingsUntil(
   return rows.map(read);
 }
 
+/** What the air of stores read last at moments; null where nobody read it before. */
+export async function storeReadingsAt(
+  db: Database,
+  householdId: string,
+  asked: readonly { readonly store: StoreId; readonly at: number }[],
+): Promise<readonly (StoreReading | null)[]> {
+  if (asked.length === 0) return [];
+  const each = asked.map(({ store, at }, index) =>
+    db<Stored>('store_readings')
+      .where({ household_id: householdId, store })
+      .where('at', '<=', at)
+      .orderBy('at', 'desc')
+      .orderBy('id', 'desc')
+      .limit(1)
+      .select('*', db.raw('? AS asked', [index])),
+  );
+  const rows = (await db.unionAll(each, true)) as (Stored & { asked: number })[];
+  const found = new Map(rows.map((row) => [Number(row.asked), read(row)]));
+  return asked.map((_, index) => found.get(index) ?? null);
+}
+
 /** A page of the readings of all stores, newest first. */
 export async function pageOfStoreReadings(
   db: Database,

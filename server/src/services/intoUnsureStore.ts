@@ -4,8 +4,8 @@ import { isStoreRight } from '@omtel/core/clocks';
 import type { EventType, FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import type { HouseholdRow } from '../repositories/households';
-import { powerCutAt } from '../repositories/powerCuts';
-import { storeReadingsUntil } from '../repositories/storeReadings';
+import { liesIn, powerCutsIn } from '../repositories/powerCuts';
+import { storeReadingsAt } from '../repositories/storeReadings';
 import { toldBecauseOf } from './told';
 
 /** What can put food into a store. */
@@ -31,31 +31,34 @@ export async function intoUnsureStore(
   { id, settings }: HouseholdRow,
   events: readonly FoodEvent[],
 ): Promise<FoodEvent[]> {
+  const entries = events.flatMap((event) => {
+    const store = storeOf(event);
+    return store ? [{ event, store, at: event.at }] : [];
+  });
+  if (entries.length === 0) return [];
   const rules = rulesFor(settings.guidance);
-  const told = await Promise.all(
-    events.map(async (event): Promise<FoodEvent[]> => {
-      const store = storeOf(event);
-      if (!store) return [];
-      const [last] = await storeReadingsUntil(db, id, store, event.at, 1);
-      const warm = last && !isStoreRight(store, last.temperature, rules);
-      const cut = await powerCutAt(db, id, event.at);
-      const { id: cause, foodId } = event;
-      const at = event.at + 1;
-      return [
-        ...(warm ? [toldBecauseOf(cause, foodId, at, 'storeWarm', { since: event.at })] : []),
-        // To put it there, somebody opened the door.
-        ...(cut
-          ? [
-              toldBecauseOf(cause, foodId, at, 'powerOff', {
-                since: cut.offAt,
-                freezer: cut.freezer,
-                opened: [store],
-              }),
-            ]
-          : []),
-        ...(cut?.onAt ? [toldBecauseOf(cause, foodId, cut.onAt, 'powerOn', {})] : []),
-      ];
-    }),
-  );
-  return told.flat();
+  const moments = entries.map(({ at }) => at);
+  const readings = await storeReadingsAt(db, id, entries);
+  const cuts = await powerCutsIn(db, id, [Math.min(...moments), Math.max(...moments)]);
+  return entries.flatMap(({ event, store }, index): FoodEvent[] => {
+    const last = readings[index];
+    const warm = last && !isStoreRight(store, last.temperature, rules);
+    const cut = cuts.find((each) => liesIn(event.at, each));
+    const { id: cause, foodId } = event;
+    const at = event.at + 1;
+    return [
+      ...(warm ? [toldBecauseOf(cause, foodId, at, 'storeWarm', { since: event.at })] : []),
+      // To put it there, somebody opened the door.
+      ...(cut
+        ? [
+            toldBecauseOf(cause, foodId, at, 'powerOff', {
+              since: cut.offAt,
+              freezer: cut.freezer,
+              opened: [store],
+            }),
+          ]
+        : []),
+      ...(cut?.onAt ? [toldBecauseOf(cause, foodId, cut.onAt, 'powerOn', {})] : []),
+    ];
+  });
 }

@@ -1,10 +1,10 @@
 import type { Recorded } from '@omtel/core/api';
-import { asCorrected, latestPast, type FoodEvent } from '@omtel/core/record';
+import { asCorrected, inOrder, latestPast, type FoodEvent } from '@omtel/core/record';
 import { BrokenTrail } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
-import { appendEvents, correctionsOf, eventsById } from '../repositories/events';
+import { appendEvents, eventsTouching } from '../repositories/events';
 import { findFoods } from '../repositories/foods';
 import { appendLineage, descendantsOf } from '../repositories/lineage';
 import { lockHousehold, type HouseholdRow } from '../repositories/households';
@@ -37,42 +37,27 @@ export async function recordEvents(
     const household = await lockHousehold(trx, householdId);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = householdNow(household, wall);
-    const known = await eventsById(
-      trx,
-      householdId,
-      events.map(({ id }) => id),
-    );
+    const ids = new Set(events.map(({ id }) => id));
+    const known = await eventsTouching(trx, householdId, foodsOf(events), [...ids]);
     const fresh = notAmong(known, events);
     if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
-    const changed = await takeIn(trx, household, fresh, now);
+    const changed = await takeIn(trx, household, fresh, known, now);
     const told = new Set(changed.map(({ state }) => state.foodId));
-    const unchanged = known.map(({ foodId }) => foodId).filter((foodId) => !told.has(foodId));
-    return {
-      accepted: [...new Set(events.map(({ id }) => id))],
-      foods: [...changed, ...(await findFoods(trx, householdId, [...new Set(unchanged)]))],
-    };
+    const unchanged = foodsOf(known.filter(({ id }) => ids.has(id))).filter((foodId) => !told.has(foodId));
+    return { accepted: [...ids], foods: [...changed, ...(await findFoods(trx, householdId, unchanged))] };
   });
 }
 
+const foodsOf = (events: readonly FoodEvent[]): string[] => [...new Set(events.map(({ foodId }) => foodId))];
+
 /** Events, and in place of each correction what it makes of the event it names. */
-async function asTheyRead(
-  trx: Database,
-  householdId: string,
-  events: readonly FoodEvent[],
-): Promise<FoodEvent[]> {
-  const corrections = events.filter((event) => event.type === 'corrected');
-  if (corrections.length === 0) return [...events];
-  const foodIds = [...new Set(corrections.map(({ foodId }) => foodId))];
-  const known = await eventsById(
-    trx,
-    householdId,
-    corrections.map(({ payload }) => payload.eventId),
-  );
-  const read = asCorrected([...(await correctionsOf(trx, householdId, foodIds)), ...events]);
-  const named = new Map([...known, ...events].map((event) => [event.id, event]));
-  return events.flatMap((event) => {
+function asTheyRead(fresh: readonly FoodEvent[], known: readonly FoodEvent[]): FoodEvent[] {
+  const all = [...known, ...fresh];
+  const read = asCorrected(all.filter(({ type }) => type === 'corrected'));
+  const named = new Map(all.map((event) => [event.id, event]));
+  return fresh.flatMap((event) => {
     if (event.type !== 'corrected') return [event];
     const target = named.get(event.payload.eventId);
     const corrected = target && read(target);
@@ -80,27 +65,28 @@ async function asTheyRead(
   });
 }
 
-/** Takes in what is new, with what follows from it for the foods it is put beside. */
+/**
+ * Takes in what is new, with what follows from it for the foods it is put beside.
+ *
+ * @param known all that is known of the foods it is of
+ */
 async function takeIn(
   trx: Database,
   household: HouseholdRow,
   fresh: readonly FoodEvent[],
+  known: readonly FoodEvent[],
   now: number,
 ): Promise<Recorded['foods']> {
   if (fresh.length === 0) return [];
   const { id } = household;
-  await refuseUntrue(trx, id, fresh);
-  const told = await intoUnsureStore(trx, household, await asTheyRead(trx, id, fresh));
-  const knownTold = await eventsById(
-    trx,
-    id,
-    told.map((event) => event.id),
-  );
-  const events = [...fresh, ...notAmong(knownTold, told)];
-  await appendEvents(trx, id, events, now);
+  await refuseUntrue(trx, id, byFood(known), fresh);
+  const told = await intoUnsureStore(trx, household, asTheyRead(fresh, known));
+  const events = await appendEvents(trx, household, [...fresh, ...notAmong(known, told)], now);
   await appendLineage(trx, id, events);
-  const foodIds = [...new Set(events.map(({ foodId }) => foodId))];
-  const histories = await historiesOf(trx, id, [...foodIds, ...(await descendantsOf(trx, id, foodIds))]);
+  const descendants = await descendantsOf(trx, id, foodsOf(events));
+  // What was known under an id of another food is none of these.
+  const own = byFood([...known, ...events], new Set(foodsOf(fresh)));
+  const histories = await historiesOf(trx, id, descendants, own);
   try {
     return await refold(trx, household, affectedBy(events, histories), histories);
   } catch (error) {
@@ -108,6 +94,19 @@ async function takeIn(
       throw new Refusal(422, 'That food is not known here. Reload and try again.');
     throw error;
   }
+}
+
+/** The histories of foods, each in order of time. */
+function byFood(events: readonly FoodEvent[], wanted?: ReadonlySet<string>): Map<string, FoodEvent[]> {
+  const histories = new Map<string, FoodEvent[]>();
+  for (const event of events) {
+    if (wanted && !wanted.has(event.foodId)) continue;
+    const history = histories.get(event.foodId) ?? [];
+    histories.set(event.foodId, history);
+    history.push(event);
+  }
+  for (const history of histories.values()) history.sort(inOrder);
+  return histories;
 }
 
 /** Those of the events that are none of the known ones, each once. */

@@ -4,7 +4,7 @@ import { rulesFor } from '@omtel/core/guidance';
 import { settle, type FoodEvent } from '@omtel/core/record';
 import { foldTrail, setAside, type FoodState, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { deleteFood, findFood, saveFood } from '../repositories/foods';
+import { deleteFoodsOf, findFood, saveFoods } from '../repositories/foods';
 import type { HouseholdRow } from '../repositories/households';
 
 type Folds = Pick<HouseholdRow, 'id' | 'settings'>;
@@ -30,19 +30,22 @@ export async function refold(
   histories: Histories,
   maySetAside: MaySetAside = asBefore,
 ): Promise<StoredFood[]> {
-  const stored: StoredFood[] = [];
+  const [stored, withdrawn] = [[] as StoredFood[], [] as string[]];
   for (const foodId of foodIds) {
     const history = histories.get(foodId) ?? [];
     const state = await stateFrom(trx, household, foodId, histories, maySetAside);
-    if (state) {
-      const food = { state, eventCount: history.length };
-      await saveFood(trx, household.id, food);
-      stored.push(food);
-    } else await deleteFood(trx, household.id, foodId);
+    if (state) stored.push({ state, eventCount: history.length });
+    else withdrawn.push(foodId);
     await othersTurn();
   }
+  for (let i = 0; i < stored.length; i += SAVED_AT_ONCE)
+    await saveFoods(trx, household.id, stored.slice(i, i + SAVED_AT_ONCE));
+  await deleteFoodsOf(trx, household.id, withdrawn);
   return stored;
 }
+
+/** States are long: so many at once are well below what the database takes in one statement. */
+const SAVED_AT_ONCE = 50;
 
 async function stateFrom(
   trx: Database,

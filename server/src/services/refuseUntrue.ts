@@ -1,4 +1,5 @@
 import { asCorrected, isBeginning, whyRefused, type FoodEvent } from '@omtel/core/record';
+import type { Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { eventsOfFoods } from '../repositories/events';
 import { Refusal } from './refusal';
@@ -8,16 +9,19 @@ import { Refusal } from './refusal';
  * food's entry, to before that food was there, past what happened to it, or to what no such event can say. Refuses also what
  * would be too much of one food.
  *
+ * @param stored the histories of the foods these are of; none of a food that is new
  * @param fresh new events, in the order they were sent
  */
 export async function refuseUntrue(
   trx: Database,
   householdId: string,
+  stored: Histories,
   fresh: readonly FoodEvent[],
 ): Promise<void> {
-  const known = await eventsOfFoods(trx, householdId, [...new Set(fresh.map(({ foodId }) => foodId))]);
+  const known = new Map([...stored].map(([foodId, history]) => [foodId, [...history]]));
   for (const event of fresh) {
-    const history = known.get(event.foodId)!;
+    const history = known.get(event.foodId) ?? [];
+    known.set(event.foodId, history);
     const why = whyUntrue(history, event) ?? whyTooMuch(history, event);
     if (why) throw new Refusal(422, why);
     history.push(event);
