@@ -4,32 +4,50 @@ import { join } from 'node:path';
 const ROOT = join(__dirname, '..');
 /** The text of every test there is, with the table it goes through, by its file's name; what is called alike stands together. */
 const tests = new Map<string, string>();
-for (const room of ['core', 'app', 'server'])
-  for (const path of readdirSync(join(ROOT, room, 'src'), { recursive: true, encoding: 'utf8' })) {
-    const name = /(?:testing\/(\w+)|(\w+)\.test)\.tsx?$/.exec(path);
+for (const room of ['core/src', 'app/src', 'server/src', 'scripts', 'e2e'])
+  for (const path of readdirSync(join(ROOT, room), { recursive: true, encoding: 'utf8' })) {
+    const name = /(?:testing\/(\w+)|(\w+)\.(test|story))\.tsx?$/.exec(path);
     if (!name) continue;
-    const key = `${name[1] ?? name[2]}.test`;
-    tests.set(key, (tests.get(key) ?? '') + readFileSync(join(ROOT, room, 'src', path), 'utf8'));
+    const key = `${name[1] ?? name[2]}.${name[3] ?? 'test'}`;
+    tests.set(key, (tests.get(key) ?? '') + readFileSync(join(ROOT, room, path), 'utf8'));
   }
-const guidance = readFileSync(join(ROOT, 'docs/guidance.md'), 'utf8');
-const duties = guidance.split('\n').flatMap((line) => {
-  const [, duty, shown] = line.split('|').map((cell) => cell.trim());
-  return duty?.startsWith('§') && shown ? [[duty, shown] as const] : [];
-});
+
+/** The rows of a page's tables that say by which tests they are shown: those whose first cell is so. */
+const rowsOf = (page: string, first: RegExp): (readonly [what: string, shown: string])[] =>
+  readFileSync(join(ROOT, page), 'utf8')
+    .split('\n')
+    .flatMap((line) => {
+      const [, what, shown] = line.split('|').map((cell) => cell.trim());
+      return what && shown && first.test(what) && shown.includes('`') ? [[what, shown] as const] : [];
+    });
+
+/** The names of tests in such a cell that are in none of the files named before them. */
+function unknownIn(shown: string): string[] {
+  return shown.split(/; (?=`)/).flatMap((each) => {
+    const [, file] = /^`([\w.]+)`/.exec(each) ?? [];
+    const names = [...each.matchAll(/“([^”]+)”/g)].map(([, name]) => name!);
+    expect(names.length).toBeGreaterThan(0);
+    return names.filter((name) => !tests.get(file!)?.includes(name));
+  });
+}
 
 describe('the duties of docs/guidance.md', () => {
+  const duties = rowsOf('docs/guidance.md', /^§\d+ /);
+
   it('are of every section that has some', () =>
     expect(new Set(duties.map(([duty]) => duty.split(' ')[0]))).toEqual(
       new Set(['§1', '§2', '§3', '§4', '§5', '§6', '§7', '§9', '§12']),
     ));
 
-  it.each(duties)('“%s” is held by tests that exist', (_duty, shown) => {
-    const held = shown.split('; ').map((each) => {
-      const [, file] = /^`([\w.]+)`/.exec(each) ?? [];
-      const names = [...each.matchAll(/“([^”]+)”/g)].map(([, name]) => name!);
-      expect(names.length).toBeGreaterThan(0);
-      return names.filter((name) => !tests.get(file!)?.includes(name));
-    });
-    expect(held.flat()).toEqual([]);
-  });
+  it.each(duties)('“%s” is held by tests that exist', (_duty, shown) => expect(unknownIn(shown)).toEqual([]));
+});
+
+describe('the promises of docs/reliability.md', () => {
+  const promises = rowsOf('docs/reliability.md', /^\w.*\.$/);
+
+  it('are many', () => expect(promises.length).toBeGreaterThan(20));
+
+  it.each(promises)('“%s” is held by tests that exist', (_promise, shown) =>
+    expect(unknownIn(shown)).toEqual([]),
+  );
 });

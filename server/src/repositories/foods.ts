@@ -51,8 +51,13 @@ export async function foodNames(
   householdId: string,
   foodIds: readonly string[],
 ): Promise<Map<string, string>> {
-  const foods = await findFoods(db, householdId, foodIds);
-  return new Map(foods.map(({ state }) => [state.foodId, state.name]));
+  if (foodIds.length === 0) return new Map();
+  // A state is long, and only its name is wanted.
+  const rows = await db<Stored>('foods')
+    .where({ household_id: householdId })
+    .whereIn('id', [...foodIds])
+    .select<{ id: string; name: string }[]>('id', db.raw("JSON_VALUE(state, '$.name') AS name"));
+  return new Map(rows.map(({ id, name }) => [id, name]));
 }
 
 /** Keeps foods as they stand now. */

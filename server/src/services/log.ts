@@ -4,7 +4,7 @@ import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
 
-const MOST_ON_PAGE = 200;
+const MOST_ON_PAGE = 60;
 
 /** A page of what happened in a household, newest first, each as it was set right; what was taken back says so. */
 export async function logOf(db: Database, householdId: string, before?: Cursor): Promise<Log> {

@@ -1,0 +1,61 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
+import { startDatabase, type RunningDatabase } from './database';
+import { freePort } from './ports';
+import { startServer } from './serverProcess';
+import { signIn } from './torture/device';
+
+jest.setTimeout(120_000);
+
+const folder = mkdtempSync(join(tmpdir(), 'omtel-server-'));
+let database: RunningDatabase;
+beforeAll(async () => {
+  database = await startDatabase(folder, 'test-only-password', { throwaway: true });
+});
+afterAll(async () => {
+  await database.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+const start = async (more: Record<string, string> = {}) =>
+  startServer({
+    OMTEL_DATABASE_URL: database.url,
+    OMTEL_PORT: String(await freePort()),
+    OMTEL_SECRET: 'test-only-secret'.repeat(3),
+    OMTEL_ZONE: 'UTC',
+    ...more,
+  });
+
+it('told to stop, it finishes what it was asked, and takes nothing more', async () => {
+  const server = await start();
+  const { cookie } = await signIn(server.address);
+  // The demo begins anew: that takes a while, and each waits for the one before.
+  const asked = Array.from({ length: 20 }, () =>
+    fetch(`${server.address}/api/household/restart`, { method: 'POST', headers: { cookie } }),
+  );
+  await pause(150);
+  const stopped = server.stop();
+  const answers = await Promise.all(asked);
+  expect(answers.map(({ status }) => status)).toEqual(answers.map(() => 200));
+  await stopped;
+  expect(await server.ended).toBe(0);
+  await expect(fetch(`${server.address}/api/health`)).rejects.toThrow();
+});
+
+it.each([
+  ['OMTEL_SECRET', 'short', 'The setting OMTEL_SECRET is not usable: it has to be 32 characters or more.'],
+  ['OMTEL_DATABASE_URL', 'mysql://omtel:x@127.0.0.1:1/omtel', 'The database cannot be used (ECONNREFUSED).'],
+])('with a wrong %s it says one sentence and ends', async (name, value, sentence) => {
+  const said: string[] = [];
+  const write = jest.spyOn(process.stderr, 'write').mockImplementation((chunk) => {
+    said.push(String(chunk));
+    return true;
+  });
+  try {
+    await expect(start({ [name]: value })).rejects.toThrow();
+  } finally {
+    write.mockRestore();
+  }
+  expect(said.join('').trim()).toBe(sentence);
+});
