@@ -1,17 +1,9 @@
 import { gunzipSync } from 'node:zlib';
-import type { Household, Problem } from '@omtel/core/api';
+import type { Problem } from '@omtel/core/api';
 import { v7 as uuid } from 'uuid';
-import { lamb, openKitchen, type Kitchen } from '../test/kitchen';
+import { aKitchen, json, lamb } from '../test/kitchen';
 
-let kitchen: Kitchen;
-let household: Household;
-const json = async <Body>(response: Response) => (await response.json()) as Body;
-
-beforeEach(async () => {
-  kitchen = await openKitchen();
-  household = await kitchen.signIn();
-});
-afterEach(() => kitchen.close());
+const kitchen = aKitchen();
 
 describe('a request from elsewhere', () => {
   it.each([
@@ -33,7 +25,7 @@ describe('a request from elsewhere', () => {
     ['of a page without a name', { origin: 'null' }, 403],
     ['of another site that says nothing', { origin: undefined, 'sec-fetch-site': 'cross-site' }, 403],
   ])('%s changes something only if it may', async (_what, headers, status) => {
-    const events = [lamb(uuid(), household.clock.now)];
+    const events = [lamb(uuid(), kitchen.household.clock.now)];
     const asked = await kitchen.ask('POST', '/api/events', { events }, headers);
     expect(asked.status).toBe(status);
     // Looking is free; a page elsewhere cannot read the answer.
@@ -104,11 +96,11 @@ describe('an answer', () => {
 
   it('leaves nothing in the log of what was said, or by whom', async () => {
     const foodId = uuid();
-    await kitchen.ask('POST', '/api/events', { events: [lamb(foodId, household.clock.now)] });
+    await kitchen.ask('POST', '/api/events', { events: [lamb(foodId, kitchen.household.clock.now)] });
     await kitchen.ask('GET', `/api/foods/${foodId}?name=Lamb`);
     await kitchen.ask('GET', '/nowhere/Lamb');
     const said = JSON.stringify(kitchen.logged);
-    for (const secret of ['Lamb', foodId, household.id]) expect(said).not.toContain(secret);
+    for (const secret of ['Lamb', foodId, kitchen.household.id]) expect(said).not.toContain(secret);
   });
 
   it('to a caller’s own name for its request keeps to what can be logged', async () => {

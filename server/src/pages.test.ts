@@ -1,19 +1,14 @@
-import type { Household, Log, StoreRecord } from '@omtel/core/api';
+import type { Log, StoreRecord } from '@omtel/core/api';
 import { v7 as uuid } from 'uuid';
-import { event, lamb, openKitchen, type Kitchen } from '../test/kitchen';
+import { aKitchen, event, json, lamb } from '../test/kitchen';
 
 const MINUTE_MS = 60_000;
-let kitchen: Kitchen;
-let household: Household;
-let now: number;
-const json = async <Body>(response: Response) => (await response.json()) as Body;
+const kitchen = aKitchen('all');
 const foodIds = [uuid(), uuid(), uuid()];
 const EACH = 200;
 
 beforeAll(async () => {
-  kitchen = await openKitchen();
-  household = await kitchen.signIn();
-  now = Math.floor(household.clock.now);
+  const { now } = kitchen;
   const notes = (foodId: string) =>
     // Two and two of one moment: a page may end between them.
     Array.from({ length: EACH - 1 }, (_, i) =>
@@ -21,10 +16,9 @@ beforeAll(async () => {
     );
   for (const foodId of foodIds) {
     const events = [lamb(foodId, now - EACH * MINUTE_MS), ...notes(foodId)];
-    expect((await kitchen.ask('POST', '/api/events', { events })).status).toBe(200);
+    expect((await kitchen.record(...events)).status).toBe(200);
   }
 });
-afterAll(() => kitchen.close());
 
 /** Every page of a list, to its end. */
 async function all<Page extends { next: string | null }>(path: string): Promise<Page[]> {
@@ -48,9 +42,10 @@ it('the log goes back to the beginning of all, each entry once', async () => {
 
 it('so does the record of the stores, whatever is recorded meanwhile', async () => {
   const read = (at: number) => ({ id: uuid(), store: 'freezer', at, temperature: { value: -18, unit: 'C' } });
-  for (let i = 0; i < 205; i++) await kitchen.ask('POST', '/api/stores/readings', read(now - i * MINUTE_MS));
+  for (let i = 0; i < 205; i++)
+    await kitchen.ask('POST', '/api/stores/readings', read(kitchen.now - i * MINUTE_MS));
   const first = await json<StoreRecord>(await kitchen.ask('GET', '/api/stores/readings'));
-  await kitchen.ask('POST', '/api/stores/readings', read(now));
+  await kitchen.ask('POST', '/api/stores/readings', read(kitchen.now));
   const rest = await json<StoreRecord>(await kitchen.ask('GET', `/api/stores/readings?before=${first.next}`));
   expect([first.readings.length, rest.readings.length, rest.next]).toEqual([200, 5, null]);
 });

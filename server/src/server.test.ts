@@ -2,23 +2,15 @@ import type { FoodList, FoodTrail, Household, Log, Problem, Recorded } from '@om
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
-import { event, lamb, openKitchen, type Kitchen } from '../test/kitchen';
+import { aKitchen, event, json, lamb } from '../test/kitchen';
 import { connect } from './db/connect';
 import { findFood, listFoods } from './repositories/foods';
 
-let kitchen: Kitchen;
-let household: Household;
-const json = async <Body>(response: Response) => (await response.json()) as Body;
+const kitchen = aKitchen();
 const problemOf = async (response: Response) => {
   expect(response.headers.get('content-type')).toContain('application/problem+json');
   return json<Problem>(response);
 };
-
-beforeEach(async () => {
-  kitchen = await openKitchen();
-  household = await kitchen.signIn();
-});
-afterEach(() => kitchen.close());
 
 describe('signing in', () => {
   it('gives a signed cookie that scripts cannot read', async () => {
@@ -61,17 +53,17 @@ describe('the demo', () => {
       ]),
     );
     expect(foods.filter(({ state }) => state.stage === 'frozen')).toHaveLength(9);
-    expect(new Date(household.clock.now).toISOString()).toBe('2026-06-12T19:02:00.000Z');
+    expect(new Date(kitchen.household.clock.now).toISOString()).toBe('2026-06-12T19:02:00.000Z');
   });
 
   it('has a clock that moves ahead, never back, until the story starts again', async () => {
     const moved = await json<Household>(
       await kitchen.ask('PUT', '/api/household/clock', { aheadMs: 3_600_000 }),
     );
-    expect(moved.clock.now).toBe(household.clock.now + 3_600_000);
+    expect(moved.clock.now).toBe(kitchen.household.clock.now + 3_600_000);
     expect((await kitchen.ask('PUT', '/api/household/clock', { aheadMs: 0 })).status).toBe(409);
     const again = await json<Household>(await kitchen.ask('POST', '/api/household/restart'));
-    expect(again.clock.now).toBe(household.clock.now);
+    expect(again.clock.now).toBe(kitchen.household.clock.now);
   });
 
   it('is loaded once', async () => {
@@ -84,7 +76,7 @@ describe('settings', () => {
   it('change one by one', async () => {
     const units = { temperature: 'F', mass: 'imperial' };
     const changed = await json<Household>(await kitchen.ask('PATCH', '/api/household/settings', { units }));
-    expect(changed.settings).toEqual({ ...household.settings, units });
+    expect(changed.settings).toEqual({ ...kitchen.household.settings, units });
   });
 
   it.each([
@@ -101,10 +93,13 @@ describe('settings', () => {
 
 describe('recording', () => {
   const foodId = uuid();
-  const begin = () => lamb(foodId, household.clock.now - 1000);
+  const begin = () => lamb(foodId, kitchen.household.clock.now - 1000);
 
   it('stores events and the state folded from them, together', async () => {
-    const events = [begin(), event(foodId, household.clock.now, 'thawStarted', { method: 'coldWater' })];
+    const events = [
+      begin(),
+      event(foodId, kitchen.household.clock.now, 'thawStarted', { method: 'coldWater' }),
+    ];
     const recorded = await json<Recorded>(await kitchen.ask('POST', '/api/events', { events }));
     expect(recorded.accepted).toEqual(events.map(({ id }) => id));
     expect(recorded.foods[0]!.state).toEqual(foldTrail(events, PLAIN_GUIDANCE));
@@ -119,7 +114,7 @@ describe('recording', () => {
     await kitchen.ask('POST', '/api/events', { events: [began, thaw] });
     const correct = (eventId: string, at: number) =>
       kitchen.ask('POST', '/api/events', {
-        events: [event(foodId, household.clock.now, 'corrected', { eventId, at })],
+        events: [event(foodId, kitchen.household.clock.now, 'corrected', { eventId, at })],
       });
     const late = await correct(began.id, thaw.at + 1);
     expect(late.status).toBe(422);
@@ -135,7 +130,7 @@ describe('recording', () => {
   it('takes what is said of an entry instead, in the food and in the log', async () => {
     const began = begin();
     const instead = { ...began.payload, name: 'Leg of lamb', massKg: 1.9 };
-    const said = event(foodId, household.clock.now, 'corrected', { eventId: began.id, instead });
+    const said = event(foodId, kitchen.household.clock.now, 'corrected', { eventId: began.id, instead });
     const recorded = await json<Recorded>(
       await kitchen.ask('POST', '/api/events', { events: [began, said] }),
     );
@@ -148,11 +143,11 @@ describe('recording', () => {
   });
 
   it('takes no correction of another food’s entry, and none that cannot be said', async () => {
-    const other = lamb(uuid(), household.clock.now - 1000);
+    const other = lamb(uuid(), kitchen.household.clock.now - 1000);
     await kitchen.ask('POST', '/api/events', { events: [begin(), other] });
     const correct = (eventId: string, payload: object) =>
       kitchen.ask('POST', '/api/events', {
-        events: [event(foodId, household.clock.now, 'corrected', { eventId, ...payload })],
+        events: [event(foodId, kitchen.household.clock.now, 'corrected', { eventId, ...payload })],
       });
     for (const [eventId, payload, sentence] of [
       [other.id, { withdrawn: true }, 'What this sets right is not known of this food.'],
@@ -165,7 +160,7 @@ describe('recording', () => {
   });
 
   it('a move set right to a warm refrigerator learns that it is warm', async () => {
-    const { now } = household.clock;
+    const { now } = kitchen.household.clock;
     await kitchen.ask('POST', '/api/stores/readings', {
       id: uuid(),
       store: 'refrigerator',
@@ -194,7 +189,7 @@ describe('recording', () => {
   it('many at once from two devices lose nothing', async () => {
     await kitchen.ask('POST', '/api/events', { events: [begin()] });
     const notes = Array.from({ length: 20 }, (_, i) =>
-      event(foodId, household.clock.now, 'note', { text: `note ${i}` }),
+      event(foodId, kitchen.household.clock.now, 'note', { text: `note ${i}` }),
     );
     await Promise.all(notes.map((note) => kitchen.ask('POST', '/api/events', { events: [note] })));
     const trail = await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
@@ -205,14 +200,17 @@ describe('recording', () => {
   it('what was acknowledged is there after the server is gone', async () => {
     await kitchen.ask('POST', '/api/events', { events: [begin()] });
     const other = connect(kitchen.url);
-    expect((await findFood(other, household.id, foodId))!.state.name).toBe('Lamb');
+    expect((await findFood(other, kitchen.household.id, foodId))!.state.name).toBe('Lamb');
     await other.destroy();
   });
 
   it('takes a food back when its coming is withdrawn', async () => {
     const added = begin();
     await kitchen.ask('POST', '/api/events', { events: [added] });
-    const undo = event(foodId, household.clock.now, 'corrected', { eventId: added.id, withdrawn: true });
+    const undo = event(foodId, kitchen.household.clock.now, 'corrected', {
+      eventId: added.id,
+      withdrawn: true,
+    });
     expect(
       (await json<Recorded>(await kitchen.ask('POST', '/api/events', { events: [undo] }))).foods,
     ).toEqual([]);
@@ -226,7 +224,7 @@ describe('recording', () => {
   });
 
   it('shows what was set right at its time, and what was taken back as that, until that is taken back too', async () => {
-    const { now } = household.clock;
+    const { now } = kitchen.household.clock;
     const added = begin();
     const [moved, opened] = [
       event(foodId, now - 60_000, 'note', { text: 'a' }),
@@ -254,22 +252,24 @@ describe('recording', () => {
     ['text in a number', () => [{ ...begin(), payload: { ...begin().payload, massKg: 'heavy' } }], 400],
     [
       'what has not happened',
-      () => [begin(), event(foodId, household.clock.now + 10 * 60_000, 'thawed')],
+      () => [begin(), event(foodId, kitchen.household.clock.now + 10 * 60_000, 'thawed')],
       422,
     ],
     [
       'a date that is still to come',
-      () => [{ ...begin(), payload: { ...begin().payload, since: household.clock.now + 10 * 60_000 } }],
+      () => [
+        { ...begin(), payload: { ...begin().payload, since: kitchen.household.clock.now + 10 * 60_000 } },
+      ],
       422,
     ],
-    ['a food without beginning', () => [event(uuid(), household.clock.now, 'thawed')], 422],
+    ['a food without beginning', () => [event(uuid(), kitchen.household.clock.now, 'thawed')], 422],
     ['nothing', () => [], 400],
   ])('refuses %s and keeps nothing of the batch', async (_what, events, status) => {
-    const before = (await listFoods(kitchen.db, household.id)).length;
+    const before = (await listFoods(kitchen.db, kitchen.household.id)).length;
     const response = await kitchen.ask('POST', '/api/events', { events: events() });
     expect(response.status).toBe(status);
     expect((await problemOf(response)).detail).toMatch(/\.$|:/);
-    expect((await listFoods(kitchen.db, household.id)).length).toBe(before);
+    expect((await listFoods(kitchen.db, kitchen.household.id)).length).toBe(before);
   });
 });
 
@@ -286,9 +286,12 @@ describe('the border', () => {
   it('never shows one household’s food to another', async () => {
     const { foods } = await json<FoodList>(await kitchen.ask('GET', '/api/foods'));
     const foreign = uuid();
-    await kitchen
-      .db('households')
-      .insert({ id: foreign, name: 'Other', settings: JSON.stringify(household.settings), demo: false });
+    await kitchen.db('households').insert({
+      id: foreign,
+      name: 'Other',
+      settings: JSON.stringify(kitchen.household.settings),
+      demo: false,
+    });
     expect(await findFood(kitchen.db, foreign, foods[0]!.state.foodId)).toBeNull();
     expect(await listFoods(kitchen.db, foreign)).toEqual([]);
   });
@@ -307,8 +310,7 @@ describe('the border', () => {
     expect((await problemOf(response)).detail).toContain('Nothing is lost');
     const failed = logged.filter((line) => 'failed' in line);
     expect(failed).toHaveLength(1);
-    expect(JSON.stringify(failed)).not.toContain(household.id);
-    kitchen = await openKitchen();
+    expect(JSON.stringify(failed)).not.toContain(kitchen.household.id);
   });
 
   it('describes itself', async () => {

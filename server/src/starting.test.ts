@@ -1,36 +1,16 @@
-import type { FoodList, FoodTrail, Household } from '@omtel/core/api';
-import { FOLD_VERSION, type FoodState } from '@omtel/core/trail';
+import type { FoodList } from '@omtel/core/api';
+import { FOLD_VERSION } from '@omtel/core/trail';
 import knex from 'knex';
 import { v7 as uuid } from 'uuid';
-import { event, openKitchen, type Kitchen } from '../test/kitchen';
+import { aKitchen, event, json, soup } from '../test/kitchen';
 import { migrate } from './db/migrate';
 import { migrationSource } from './db/migrations';
 import { UNSAID } from './db/unsaid';
 
-let kitchen: Kitchen;
-let household: Household;
-const json = async <Body>(response: Response) => (await response.json()) as Body;
+const kitchen = aKitchen();
 
-beforeEach(async () => {
-  kitchen = await openKitchen();
-  household = await kitchen.signIn();
-});
-afterEach(() => kitchen.close());
-
-const soup = (foodId: string) =>
-  event(foodId, household.clock.now - 1000, 'added', {
-    foodKey: 'lentil-soup',
-    name: 'Soup',
-    massKg: 1,
-    form: 'liquid',
-    condition: 'cooked',
-    place: 'refrigerator',
-    since: household.clock.now - 1000,
-  });
-const record = (...events: unknown[]) => kitchen.ask('POST', '/api/events', { events });
+const fresh = (foodId: string) => soup(foodId, kitchen.now - 1000);
 const listed = async () => (await json<FoodList>(await kitchen.ask('GET', '/api/foods'))).foods;
-const stateOf = async (foodId: string): Promise<FoodState> =>
-  (await json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`))).food.state;
 /** As a version before this one left it. */
 const makeStale = (where: object, state: object = {}) =>
   kitchen
@@ -55,29 +35,29 @@ describe('states of an older fold', () => {
 
   it('of a food that is gone too, once it is looked at', async () => {
     const foodId = uuid();
-    await record(soup(foodId), event(foodId, household.clock.now, 'eaten'));
-    const before = await stateOf(foodId);
+    await kitchen.record(fresh(foodId), event(foodId, kitchen.household.clock.now, 'eaten'));
+    const before = await kitchen.stateOf(foodId);
     await makeStale({ id: foodId }, { place: 'gone' });
     const refolding = await kitchen.restart();
-    expect(await stateOf(foodId)).toEqual(before);
+    expect(await kitchen.stateOf(foodId)).toEqual(before);
     await refolding.done;
   });
 
   it('take what is recorded meanwhile', async () => {
     const foodId = uuid();
-    await record(soup(foodId));
+    await kitchen.record(fresh(foodId));
     await makeStale({ gone: false });
     const refolding = await kitchen.restart();
-    await record(event(foodId, household.clock.now, 'moved', { place: 'counter' }));
+    await kitchen.record(event(foodId, kitchen.household.clock.now, 'moved', { place: 'counter' }));
     await refolding.done;
-    expect(await stateOf(foodId)).toMatchObject({ place: 'counter', name: 'Soup' });
+    expect(await kitchen.stateOf(foodId)).toMatchObject({ place: 'counter', name: 'Soup' });
   });
 });
 
 describe('a food that will not fold', () => {
   const [broken, well] = [uuid(), uuid()];
   const spoil = async () => {
-    await record(soup(broken), soup(well));
+    await kitchen.record(fresh(broken), fresh(well));
     // Its beginning is lost: whatever happened to the database, it is no reason not to start.
     await kitchen.db('events').where({ food_id: broken }).update({ type: 'note', payload: '{"text":"x"}' });
     await kitchen.db('foods').update({ fold: FOLD_VERSION - 1 });
@@ -98,8 +78,8 @@ describe('a food that will not fold', () => {
 
   it('is thrown away when somebody says so', async () => {
     await spoil();
-    const thrown = event(broken, household.clock.now, 'discarded');
-    expect((await record(thrown)).status).toBe(200);
+    const thrown = event(broken, kitchen.household.clock.now, 'discarded');
+    expect((await kitchen.record(thrown)).status).toBe(200);
     expect((await listed()).map(({ state }) => state.foodId)).not.toContain(broken);
   });
 });
@@ -174,7 +154,7 @@ describe('migrations', () => {
     await kitchen.db('migrations').where({ name: '2026-06-28-power-cuts' }).delete();
     await kitchen.ask('POST', '/api/stores/power-cuts', {
       id: uuid(),
-      offAt: household.clock.now - 1000,
+      offAt: kitchen.household.clock.now - 1000,
       freezer: 'full',
       opened: [],
     });

@@ -1,5 +1,6 @@
-import type { Household } from '@omtel/core/api';
+import type { FoodTrail, Household } from '@omtel/core/api';
 import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
+import type { FoodState } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
 import { fixedClock } from '../src/clock';
 import { connect, type Database } from '../src/db/connect';
@@ -89,7 +90,7 @@ export function event<Type extends EventType>(
   return { id: uuid(), foodId, at, type, payload: payload ?? {} } as FoodEvent;
 }
 
-export const lamb = (foodId: string, at: number): FoodEvent =>
+export const lamb = (foodId: string, at: number, over: Partial<Payload<'added'>> = {}): FoodEvent =>
   event(foodId, at, 'added', {
     foodKey: 'lamb-shoulder-bone-in',
     name: 'Lamb',
@@ -98,4 +99,53 @@ export const lamb = (foodId: string, at: number): FoodEvent =>
     condition: 'frozen',
     place: 'freezer',
     since: null,
+    ...over,
+  });
+
+/** The body of an answer. */
+export const json = async <Body>(response: Response): Promise<Body> => (await response.json()) as Body;
+
+/** A kitchen somebody is signed in to. */
+export interface SignedInKitchen extends Kitchen {
+  readonly household: Household;
+  /** The household's moment, in whole milliseconds. */
+  readonly now: number;
+  record(...events: FoodEvent[]): Promise<Response>;
+  trailOf(foodId: string): Promise<FoodTrail>;
+  stateOf(foodId: string): Promise<FoodState>;
+}
+
+async function signedIn(): Promise<SignedInKitchen> {
+  const kitchen = await openKitchen();
+  const household = await kitchen.signIn();
+  const trailOf = async (foodId: string) => json<FoodTrail>(await kitchen.ask('GET', `/api/foods/${foodId}`));
+  return {
+    ...kitchen,
+    household,
+    now: Math.round(household.clock.now),
+    record: (...events) => kitchen.ask('POST', '/api/events', { events }),
+    trailOf,
+    stateOf: async (foodId) => (await trailOf(foodId)).food.state,
+  };
+}
+
+/** A kitchen of each test's own, or one for all tests of a file; what it holds is there from the first of them on. */
+export function aKitchen(of: 'each' | 'all' = 'each'): SignedInKitchen {
+  const kitchen = {} as SignedInKitchen;
+  (of === 'each' ? beforeEach : beforeAll)(async () => void Object.assign(kitchen, await signedIn()));
+  (of === 'each' ? afterEach : afterAll)(() => kitchen.close());
+  return kitchen;
+}
+
+/** A litre of lentil soup, cooked as it comes. */
+export const soup = (foodId: string, at: number, over: Partial<Payload<'added'>> = {}): FoodEvent =>
+  event(foodId, at, 'added', {
+    foodKey: 'lentil-soup',
+    name: 'Soup',
+    massKg: 1,
+    form: 'liquid',
+    condition: 'cooked',
+    place: 'refrigerator',
+    since: at,
+    ...over,
   });

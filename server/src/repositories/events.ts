@@ -1,6 +1,8 @@
 import type { Cursor } from '@omtel/core/api';
 import type { EventType, FoodEvent } from '@omtel/core/record';
+import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
+import type { Question } from '../db/together';
 import type { HouseholdRow } from './households';
 import { fromJson } from './json';
 import { paged, pageOf } from './page';
@@ -25,20 +27,21 @@ const read = (row: Stored): FoodEvent =>
     seq: Number(row.seq),
   }) as FoodEvent;
 
-/**
- * Appends events that are not known yet, numbered on in the order the household takes them in. The household has to be locked.
- *
- * @returns the events with their numbers
- */
-export async function appendEvents(
+/** Events with their numbers, in the order the household takes them in. It has to be locked. */
+export const numbered = (
+  { lastSeq }: Pick<HouseholdRow, 'lastSeq'>,
+  events: readonly FoodEvent[],
+): FoodEvent[] => events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
+
+/** Appends numbered events that are not known yet. */
+export const eventsAppended = (
   trx: Database,
-  { id: householdId, lastSeq }: Pick<HouseholdRow, 'id' | 'lastSeq'>,
+  householdId: string,
   events: readonly FoodEvent[],
   recordedAt: number,
-): Promise<FoodEvent[]> {
-  const numbered = events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
-  await trx('events').insert(
-    numbered.map(({ id, foodId, type, at, payload, seq }) => ({
+): Knex.QueryBuilder[] => [
+  trx('events').insert(
+    events.map(({ id, foodId, type, at, payload, seq }) => ({
       household_id: householdId,
       id,
       food_id: foodId,
@@ -48,25 +51,24 @@ export async function appendEvents(
       payload: JSON.stringify(payload),
       seq,
     })),
-  );
-  await trx('households')
+  ),
+  trx('households')
     .where({ id: householdId })
-    .update({ last_seq: lastSeq + events.length });
-  return numbered;
-}
+    .update({ last_seq: events.at(-1)!.seq }),
+];
 
 /** All that is known of these foods, and what is known under these ids of others. */
-export async function eventsTouching(
+export const eventsTouching = (
   db: Database,
   householdId: string,
   foodIds: readonly string[],
   ids: readonly string[],
-): Promise<FoodEvent[]> {
-  const rows = await db<Stored>('events')
+): Question<FoodEvent[]> => ({
+  query: db<Stored>('events')
     .where({ household_id: householdId })
-    .where((either) => either.whereIn('food_id', [...foodIds]).orWhereIn('id', [...ids]));
-  return rows.map(read);
-}
+    .where((either) => either.whereIn('food_id', [...foodIds]).orWhereIn('id', [...ids])),
+  read: (rows: readonly Stored[]) => rows.map(read),
+});
 
 /** The histories of foods, each in order of time; empty where nothing is known. */
 export async function eventsOfFoods(

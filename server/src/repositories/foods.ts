@@ -1,5 +1,6 @@
 import type { StoredFood } from '@omtel/core/api';
 import { FOLD_VERSION, type FoodState } from '@omtel/core/trail';
+import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
 
@@ -60,27 +61,46 @@ export async function foodNames(
   return new Map(rows.map(({ id, name }) => [id, name]));
 }
 
-/** Keeps foods as they stand now. */
-export async function saveFoods(
+/** States are long: so many at once are well below what the database takes in one statement. */
+const SAVED_AT_ONCE = 50;
+
+/** Keeps foods as they stand now, and forgets those that never came. */
+export function foodsSaved(
   db: Database,
   householdId: string,
-  foods: readonly StoredFood[],
-): Promise<void> {
-  if (foods.length === 0) return;
-  await db('foods')
-    .insert(
-      foods.map(({ state, eventCount }) => ({
-        household_id: householdId,
-        id: state.foodId,
-        state: JSON.stringify(state),
-        event_count: eventCount,
-        gone: state.place === 'gone',
-        fold: FOLD_VERSION,
-        set_aside: state.setAside === true,
-      })),
-    )
-    .onConflict(['household_id', 'id'])
-    .merge(['state', 'event_count', 'gone', 'fold', 'set_aside']);
+  { foods, withdrawn }: Folded,
+): Knex.QueryBuilder[] {
+  const rows = foods.map(({ state, eventCount }) => ({
+    household_id: householdId,
+    id: state.foodId,
+    state: JSON.stringify(state),
+    event_count: eventCount,
+    gone: state.place === 'gone',
+    fold: FOLD_VERSION,
+    set_aside: state.setAside === true,
+  }));
+  const saved: Knex.QueryBuilder[] = [];
+  for (let i = 0; i < rows.length; i += SAVED_AT_ONCE)
+    saved.push(
+      db('foods')
+        .insert(rows.slice(i, i + SAVED_AT_ONCE))
+        .onConflict(['household_id', 'id'])
+        .merge(['state', 'event_count', 'gone', 'fold', 'set_aside']),
+    );
+  if (withdrawn.length)
+    saved.push(
+      db('foods')
+        .where({ household_id: householdId })
+        .whereIn('id', [...withdrawn])
+        .delete(),
+    );
+  return saved;
+}
+
+/** What came of folding: the foods there are, and those whose coming was withdrawn. */
+export interface Folded {
+  readonly foods: readonly StoredFood[];
+  readonly withdrawn: readonly string[];
 }
 
 /** Foods whose stored state comes from an older fold, in any household: what is at hand first, the newest of it first. */
@@ -118,18 +138,6 @@ export async function countSetAside(db: Database): Promise<number> {
 }
 
 const countOf = ([row]: Record<string, unknown>[]): number => Number(row?.n ?? 0);
-
-export async function deleteFoodsOf(
-  db: Database,
-  householdId: string,
-  foodIds: readonly string[],
-): Promise<void> {
-  if (foodIds.length)
-    await db('foods')
-      .where({ household_id: householdId })
-      .whereIn('id', [...foodIds])
-      .delete();
-}
 
 export async function deleteFoods(db: Database, householdId: string): Promise<void> {
   await db('foods').where({ household_id: householdId }).delete();

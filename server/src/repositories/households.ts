@@ -1,5 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import type { Database } from '../db/connect';
+import type { Question } from '../db/together';
 import { fromJson } from './json';
 
 export interface HouseholdRow {
@@ -39,9 +40,14 @@ export async function findHousehold(db: Database, householdId: string): Promise<
 }
 
 /** Takes the household for this transaction alone, so that its foods are folded one batch after the other. */
+export const householdLocked = (trx: Database, householdId: string): Question<HouseholdRow | null> => ({
+  query: trx<Stored>('households').where({ id: householdId }).forUpdate(),
+  read: ([row]: readonly Stored[]) => (row ? read(row) : null),
+});
+
 export async function lockHousehold(trx: Database, householdId: string): Promise<HouseholdRow | null> {
-  const row = await trx<Stored>('households').where({ id: householdId }).forUpdate().first();
-  return row ? read(row) : null;
+  const { query, read } = householdLocked(trx, householdId);
+  return read((await query) as never[]);
 }
 
 export async function findDemoHousehold(db: Database): Promise<HouseholdRow | null> {

@@ -1,6 +1,8 @@
 import { referredTo } from '@omtel/core/trail';
 import type { FoodEvent } from '@omtel/core/record';
+import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
+import type { Question } from '../db/together';
 
 interface Stored {
   household_id: string;
@@ -9,11 +11,11 @@ interface Stored {
 }
 
 /** Notes which foods came from which, as these events tell; what is known already stays. */
-export async function appendLineage(
+export function lineageAppended(
   db: Database,
   householdId: string,
   events: readonly FoodEvent[],
-): Promise<void> {
+): Knex.QueryBuilder[] {
   const rows = events.flatMap((event) =>
     referredTo([event]).map((parent_id) => ({
       household_id: householdId,
@@ -21,23 +23,37 @@ export async function appendLineage(
       child_id: event.foodId,
     })),
   );
-  if (rows.length) await db<Stored>('lineage').insert(rows).onConflict().ignore();
+  return rows.length ? [db<Stored>('lineage').insert(rows).onConflict().ignore()] : [];
 }
 
-/** The foods that were divided from these or had these put to them, and all that came of those, without these. */
+/** The foods that were divided from these, or had these put to them. */
+export const childrenOf = (
+  db: Database,
+  householdId: string,
+  foodIds: readonly string[],
+): Question<string[]> => ({
+  query: db<Stored>('lineage')
+    .where({ household_id: householdId })
+    .whereIn('parent_id', [...foodIds])
+    .distinct('child_id'),
+  read: (rows: readonly Stored[]) => rows.map(({ child_id }) => child_id),
+});
+
+/**
+ * All that came of foods, without these.
+ *
+ * @param children the foods that came of them at once
+ */
 export async function descendantsOf(
   db: Database,
   householdId: string,
   foodIds: readonly string[],
+  children: readonly string[],
 ): Promise<string[]> {
-  const found = new Set<string>(foodIds);
-  for (let next = [...foodIds]; next.length;) {
-    const children: string[] = await db<Stored>('lineage')
-      .where({ household_id: householdId })
-      .whereIn('parent_id', next)
-      .distinct()
-      .pluck('child_id');
-    next = children.filter((id) => !found.has(id));
+  const found = new Set<string>([...foodIds, ...children]);
+  for (let next = children.filter((id) => !foodIds.includes(id)); next.length;) {
+    const { query, read } = childrenOf(db, householdId, next);
+    next = read((await query) as never[]).filter((id) => !found.has(id));
     next.forEach((id) => found.add(id));
   }
   return [...found].filter((id) => !foodIds.includes(id));

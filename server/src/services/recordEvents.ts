@@ -4,15 +4,16 @@ import { BrokenTrail } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
-import { appendEvents, eventsTouching } from '../repositories/events';
-import { findFoods } from '../repositories/foods';
-import { appendLineage, descendantsOf } from '../repositories/lineage';
-import { lockHousehold, type HouseholdRow } from '../repositories/households';
+import { askTogether, writeTogether } from '../db/together';
+import { eventsAppended, eventsTouching, numbered } from '../repositories/events';
+import { findFoods, foodsSaved, type Folded } from '../repositories/foods';
+import { childrenOf, descendantsOf, lineageAppended } from '../repositories/lineage';
+import { householdLocked, type HouseholdRow } from '../repositories/households';
 import { affectedBy } from './affected';
 import { historiesOf } from './histories';
 import { householdNow } from './householdClock';
 import { intoUnsureStore } from './intoUnsureStore';
-import { refold } from './refold';
+import { folded } from './refold';
 import { Refusal } from './refusal';
 import { refuseUntrue } from './refuseUntrue';
 
@@ -34,20 +35,33 @@ export async function recordEvents(
   wall: WallClock,
 ): Promise<Recorded> {
   return inTransaction(db, async (trx) => {
-    const household = await lockHousehold(trx, householdId);
+    const ids = new Set(events.map(({ id }) => id));
+    const foodIds = foodsOf(events);
+    const [household, known, children] = await askTogether(trx, [
+      householdLocked(trx, householdId),
+      eventsTouching(trx, householdId, foodIds, [...ids]),
+      childrenOf(trx, householdId, foodIds),
+    ]);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = householdNow(household, wall);
-    const ids = new Set(events.map(({ id }) => id));
-    const known = await eventsTouching(trx, householdId, foodsOf(events), [...ids]);
     const fresh = notAmong(known, events);
     if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     }
-    const changed = await takeIn(trx, household, fresh, known, now);
+    const changed = await takeIn(trx, household, { fresh, known, children }, now);
     const told = new Set(changed.map(({ state }) => state.foodId));
     const unchanged = foodsOf(known.filter(({ id }) => ids.has(id))).filter((foodId) => !told.has(foodId));
     return { accepted: [...ids], foods: [...changed, ...(await findFoods(trx, householdId, unchanged))] };
   });
+}
+
+/** What comes in, and what is known that it touches. */
+interface Intake {
+  readonly fresh: readonly FoodEvent[];
+  /** All that is known of the foods it is of. */
+  readonly known: readonly FoodEvent[];
+  /** The foods that came of these. */
+  readonly children: readonly string[];
 }
 
 const foodsOf = (events: readonly FoodEvent[]): string[] => [...new Set(events.map(({ foodId }) => foodId))];
@@ -65,30 +79,34 @@ function asTheyRead(fresh: readonly FoodEvent[], known: readonly FoodEvent[]): F
   });
 }
 
-/**
- * Takes in what is new, with what follows from it for the foods it is put beside.
- *
- * @param known all that is known of the foods it is of
- */
+/** Takes in what is new, with what follows from it for the foods it is put beside. */
 async function takeIn(
   trx: Database,
   household: HouseholdRow,
-  fresh: readonly FoodEvent[],
-  known: readonly FoodEvent[],
+  { fresh, known, children }: Intake,
   now: number,
 ): Promise<Recorded['foods']> {
   if (fresh.length === 0) return [];
   const { id } = household;
   await refuseUntrue(trx, id, byFood(known), fresh);
   const told = await intoUnsureStore(trx, household, asTheyRead(fresh, known));
-  const events = await appendEvents(trx, household, [...fresh, ...notAmong(known, told)], now);
-  await appendLineage(trx, id, events);
-  const descendants = await descendantsOf(trx, id, foodsOf(events));
+  const events = numbered(household, [...fresh, ...notAmong(known, told)]);
+  const foodIds = foodsOf(events);
   // What was known under an id of another food is none of these.
-  const own = byFood([...known, ...events], new Set(foodsOf(fresh)));
-  const histories = await historiesOf(trx, id, descendants, own);
+  const own = byFood([...known, ...events], new Set(foodIds));
+  const histories = await historiesOf(trx, id, await descendantsOf(trx, id, foodIds, children), own);
+  const outcome = await foldedOf(trx, household, affectedBy(events, histories), histories);
+  await writeTogether(trx, [
+    ...eventsAppended(trx, id, events, now),
+    ...lineageAppended(trx, id, events),
+    ...foodsSaved(trx, id, outcome),
+  ]);
+  return outcome.foods;
+}
+
+async function foldedOf(...what: Parameters<typeof folded>): Promise<Folded> {
   try {
-    return await refold(trx, household, affectedBy(events, histories), histories);
+    return await folded(...what);
   } catch (error) {
     if (error instanceof BrokenTrail)
       throw new Refusal(422, 'That food is not known here. Reload and try again.');

@@ -4,7 +4,8 @@ import { rulesFor } from '@omtel/core/guidance';
 import { settle, type FoodEvent } from '@omtel/core/record';
 import { foldTrail, setAside, type FoodState, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
-import { deleteFoodsOf, findFood, saveFoods } from '../repositories/foods';
+import { writeTogether } from '../db/together';
+import { findFood, foodsSaved, type Folded } from '../repositories/foods';
 import type { HouseholdRow } from '../repositories/households';
 
 type Folds = Pick<HouseholdRow, 'id' | 'settings'>;
@@ -16,36 +17,40 @@ export type MaySetAside = (last: StoredFood, error: unknown) => boolean;
 const asBefore: MaySetAside = ({ state }) => state.setAside === true;
 
 /**
- * Folds the whole histories of foods again, by the guidance the household follows now, and stores the outcomes. Between two
- * foods others have their turn.
+ * Folds the whole histories of foods again, by the guidance the household follows now. Between two foods others have their
+ * turn.
  *
  * @param histories of the foods and of all they refer to
- * @returns the foods there are; those whose coming was withdrawn are left out
  * @throws BrokenTrail for a food without a beginning
  */
-export async function refold(
+export async function folded(
   trx: Database,
   household: Folds,
   foodIds: readonly string[],
   histories: Histories,
   maySetAside: MaySetAside = asBefore,
-): Promise<StoredFood[]> {
-  const [stored, withdrawn] = [[] as StoredFood[], [] as string[]];
+): Promise<Folded> {
+  const [foods, withdrawn] = [[] as StoredFood[], [] as string[]];
   for (const foodId of foodIds) {
-    const history = histories.get(foodId) ?? [];
     const state = await stateFrom(trx, household, foodId, histories, maySetAside);
-    if (state) stored.push({ state, eventCount: history.length });
+    if (state) foods.push({ state, eventCount: histories.get(foodId)?.length ?? 0 });
     else withdrawn.push(foodId);
     await othersTurn();
   }
-  for (let i = 0; i < stored.length; i += SAVED_AT_ONCE)
-    await saveFoods(trx, household.id, stored.slice(i, i + SAVED_AT_ONCE));
-  await deleteFoodsOf(trx, household.id, withdrawn);
-  return stored;
+  return { foods, withdrawn };
 }
 
-/** States are long: so many at once are well below what the database takes in one statement. */
-const SAVED_AT_ONCE = 50;
+/** The same, and stores what comes of it. */
+export async function refold(
+  trx: Database,
+  household: Folds,
+  foodIds: readonly string[],
+  histories: Histories,
+  maySetAside?: MaySetAside,
+): Promise<void> {
+  const outcome = await folded(trx, household, foodIds, histories, maySetAside);
+  await writeTogether(trx, foodsSaved(trx, household.id, outcome));
+}
 
 async function stateFrom(
   trx: Database,
