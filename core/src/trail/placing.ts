@@ -57,7 +57,7 @@ export function goTo(
     place,
     side: fromHot ? 'hot' : 'cold',
     startFixed: running?.startFixed ?? false,
-    ...(inTheCold(state.place) && { fromCold: true as const }),
+    ...((inTheCold(state.place) || running?.fromCold) && { fromCold: true as const }),
     ...(running?.runsOn && { runsOn: true as const }),
     // Nor is what was warm in the cold.
     ...(running?.readWarm && { readWarm: true as const }),

@@ -24,8 +24,20 @@ export function worseExposures(a: FoodState, b: FoodState, at: number): readonly
   const asRaw = on('cooked', cooked ?? a).map((each) => ({ ...each, ledger: 'raw' as const }));
   const mixed = cooked !== undefined && a.cooked !== b.cooked;
   const whole = [...(mixed ? worseOn('raw', raw, asRaw, at) : raw), ...made];
-  return [a, b].every((each) => mayMove(each, whole, at)) ? whole : whole.map(fixed);
+  const parts = [a, b];
+  const moved = parts.every((each) => mayMove(each, whole, at)) ? whole : whole.map(fixed);
+  return parts.some(runsCold) ? moved.map(partCold) : moved;
 }
+
+/** Whether a food came out cold, to be eaten so. */
+function runsCold({ exposures }: FoodState): boolean {
+  const running = runningExposure(exposures);
+  return running !== undefined && (running.side === 'cold' || running.fromCold === true);
+}
+
+/** What was out cold is no less so for what is hot and was put to it. */
+const partCold = (each: Exposure): Exposure =>
+  each.to === null && each.side === 'hot' ? { ...each, fromCold: true } : each;
 
 const fixed = (each: Exposure): Exposure => (each.to === null ? { ...each, startFixed: true } : each);
 

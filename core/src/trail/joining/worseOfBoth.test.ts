@@ -395,6 +395,21 @@ describe('what cools from hot, put to what cools from the room', () => {
   });
 });
 
+describe('what is out cold, with hot food put to it', () => {
+  it('does not go back from the table, as it would not alone', () => {
+    const cold = [comes('sardines-opened', { place: 'counter', since: START })];
+    const hot = [comes('lasagne', { place: 'counter', since: START })];
+    const code = GUIDANCES.code;
+    const served = (food: FoodState) =>
+      judge(foldEvent(food, happened(hours(1.5), 'served'), code), at(hours(1.6), { guidance: code }))!
+        .verdict;
+    const alone = served(stateOf(cold, code));
+    expect(alone).toBe('useNow');
+    for (const whole of [both(cold, hot, hours(1)), both(hot, cold, hours(1))])
+      expect(served(whole)).toBe(alone);
+  });
+});
+
 describe('what a guest brought, with raw food put to it', () => {
   const brought = [
     comes('fish-pie', { from: 'guest', place: 'refrigerator', since: null, parts: ['cooked-rice'] }),
