@@ -63,6 +63,19 @@ describe('a session', () => {
     expect(await kitchen.db('sessions').count({ n: '*' }).first()).toEqual({ n: 1 });
   });
 
+  it('makes room for others, when there are more than any home has', async () => {
+    const cookie = cookieOf(await kitchen.ask('POST', '/api/session/demo'));
+    const many = Array.from({ length: 600 }, (_, i) => ({
+      token_hash: String(i).padStart(64, '0'),
+      household_id: kitchen.household.id,
+      expires_at: Date.now() + 60_000 + i,
+    }));
+    await kitchen.db('sessions').insert(many);
+    await kitchen.ask('POST', '/api/session/demo');
+    expect(await kitchen.db('sessions').count({ n: '*' }).first()).toEqual({ n: 500 });
+    expect(await foods(cookie)).toBe(200);
+  });
+
   it('cannot be opened by what the database holds', async () => {
     const cookie = cookieOf(await kitchen.ask('POST', '/api/session/demo'));
     const held = await kitchen.db('sessions').pluck('token_hash');

@@ -2,8 +2,10 @@ import type { FoodList } from '@omtel/core/api';
 import { FOLD_VERSION } from '@omtel/core/trail';
 import knex from 'knex';
 import { v7 as uuid } from 'uuid';
-import { aKitchen, event, json, soup } from '../test/kitchen';
+import { WALL, aKitchen, event, json, soup } from '../test/kitchen';
+import { fixedClock } from './clock';
 import { migrate } from './db/migrate';
+import { ensureDemoHousehold } from './demo/demoHousehold';
 import { migrationSource } from './db/migrations';
 import { UNSAID } from './db/unsaid';
 
@@ -82,6 +84,14 @@ describe('a food that will not fold', () => {
     expect((await kitchen.record(thrown)).status).toBe(200);
     expect((await listed()).map(({ state }) => state.foodId)).not.toContain(broken);
   });
+});
+
+it('of two servers that start at once one loads the demo', async () => {
+  await kitchen.db('households').delete();
+  const load = () => ensureDemoHousehold(kitchen.db, fixedClock(WALL), 'UTC');
+  const [one, other] = await Promise.all([load(), load()]);
+  expect(one.id).toBe(other.id);
+  expect(await kitchen.db('households').count({ n: '*' }).first()).toEqual({ n: 1 });
 });
 
 describe('migrations', () => {

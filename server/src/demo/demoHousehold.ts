@@ -36,11 +36,14 @@ export async function ensureDemoHousehold(
     clockAheadMs: 0,
     lastSeq: 0,
   };
-  await inTransaction(db, async (trx) => {
+  return inTransaction(db, async (trx) => {
+    // Of two servers that start at once one loads it.
+    const meanwhile = await findDemoHousehold(trx, { locked: true });
+    if (meanwhile) return meanwhile;
     await insertHousehold(trx, household);
     await tell(trx, household, wall, zone);
+    return household;
   });
-  return household;
 }
 
 /** Starts the story again from its opening: everything recorded since is gone, the settings too. */

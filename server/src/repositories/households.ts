@@ -50,8 +50,10 @@ export async function lockHousehold(trx: Database, householdId: string): Promise
   return read((await query) as never[]);
 }
 
-export async function findDemoHousehold(db: Database): Promise<HouseholdRow | null> {
-  const row = await db<Stored>('households').where({ demo: true }).first();
+/** @param locked keeps anybody from adding one as well, in a transaction */
+export async function findDemoHousehold(db: Database, { locked = false } = {}): Promise<HouseholdRow | null> {
+  const asked = db<Stored>('households').where({ demo: true }).first();
+  const row = await (locked ? asked.forUpdate() : asked);
   return row ? read(row) : null;
 }
 

@@ -6,6 +6,9 @@ interface Stored {
   expires_at: number;
 }
 
+/** More devices than any home has; the oldest sessions make room, so that nobody can fill the database by signing in. */
+const MOST_OF_A_HOUSEHOLD = 500;
+
 /** Notes that a device is signed in, and forgets the household's sessions that have run out. */
 export async function insertSession(
   db: Database,
@@ -19,6 +22,17 @@ export async function insertSession(
     household_id: householdId,
     expires_at: expiresAt,
   });
+  const tooOld = await db<Stored>('sessions')
+    .where({ household_id: householdId })
+    .orderBy('expires_at', 'desc')
+    .offset(MOST_OF_A_HOUSEHOLD)
+    .limit(1)
+    .pluck('expires_at');
+  if (tooOld.length)
+    await db<Stored>('sessions')
+      .where({ household_id: householdId })
+      .where('expires_at', '<=', tooOld[0]!)
+      .delete();
 }
 
 /** The household a device is signed in to; null where it never was, no more, or for too long. */
