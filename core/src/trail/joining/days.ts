@@ -23,9 +23,7 @@ export function worseDays(
 
 /** The one that has used more of its days; one of unknown age before any. */
 function olderOf(a: FoodState, b: FoodState, at: number): FoodState {
-  if (a.daysFrom === null) return a;
-  if (b.daysFrom === null) return b;
-  const begun = (food: FoodState) => food.daysFrom! + pausedMs(pausesUntil(food, at));
+  const begun = (food: FoodState) => (food.daysFrom ?? -Infinity) + pausedMs(pausesUntil(food, at));
   return begun(a) <= begun(b) ? a : b;
 }
 

@@ -18,11 +18,10 @@ import { earliest } from './either';
  */
 export function worseExposures(a: FoodState, b: FoodState, at: number): readonly Exposure[] {
   const on = (ledger: Ledger, { exposures }: FoodState) => exposures.filter((each) => each.ledger === ledger);
-  const cooked = [a, b].find((each) => each.cooked);
   const made = worseOn('cooked', on('cooked', a), on('cooked', b), at);
   const raw = worseOn('raw', on('raw', a), on('raw', b), at);
-  const asRaw = on('cooked', cooked ?? a).map((each) => ({ ...each, ledger: 'raw' as const }));
-  const mixed = cooked !== undefined && a.cooked !== b.cooked;
+  const asRaw = on('cooked', a.cooked ? a : b).map((each) => ({ ...each, ledger: 'raw' as const }));
+  const mixed = a.cooked !== b.cooked;
   const whole = [...(mixed ? worseOn('raw', raw, asRaw, at) : raw), ...made];
   const parts = [a, b];
   const moved = parts.every((each) => mayMove(each, whole, at)) ? whole : whole.map(fixed);

@@ -111,6 +111,57 @@ describe('of two foods put together', () => {
       { printed: { kind: 'useBy', at: hours(80) } },
       { printed: { kind: 'useBy', at: hours(80) } },
     ],
+    [
+      'it is frozen only if both are',
+      { frozenSince: hours(1) },
+      { frozenSince: null },
+      { frozenSince: null },
+    ],
+    [
+      'it is frozen since the first was',
+      { frozenSince: hours(1) },
+      { frozenSince: hours(2) },
+      { frozenSince: hours(1) },
+    ],
+    ['neither was thawed', { lastThawedAt: null }, { lastThawedAt: null }, { lastThawedAt: null }],
+    [
+      'thawed since the first was',
+      { lastThawedAt: hours(2) },
+      { lastThawedAt: hours(1) },
+      { lastThawedAt: hours(1) },
+    ],
+    ['neither cools', { coolingSince: null }, { coolingSince: null }, { coolingSince: null }],
+    [
+      'a doubtful reading of one is one of the whole',
+      { doubtful: reading(hours(1)) },
+      { doubtful: null },
+      { doubtful: reading(hours(1)) },
+    ],
+    [
+      'doubted since the first was, as warm as the warmer',
+      { doubtful: reading(hours(1), 3) },
+      { doubtful: reading(hours(2), 9) },
+      { doubtful: reading(hours(1), 9) },
+    ],
+    ['nothing of it thaws first if nothing was frozen', {}, {}, { firstThawedKg: null }],
+    [
+      'of what is frozen the lightest thaws first, whatever else is put to it',
+      { frozenSince: hours(1), massKg: 3 },
+      { massKg: 1, frozenSince: null },
+      { firstThawedKg: 3 },
+    ],
+    [
+      'of two that thaw the lighter thaws first',
+      { frozenSince: hours(1), massKg: 3 },
+      { frozenSince: hours(1), massKg: 2 },
+      { firstThawedKg: 2 },
+    ],
+    [
+      'what was put together before thaws as its lightest',
+      { frozenSince: hours(1), massKg: 3, firstThawedKg: 0.5 },
+      { frozenSince: hours(1), massKg: 2 },
+      { firstThawedKg: 0.5 },
+    ],
   ])('%s', (_what, a, b, expected) => eitherWay(a, b, expected));
 
   it('raw ones do not become cooked, and cooked in raw is remembered', () => {
@@ -212,6 +263,40 @@ describe('stretches of two foods put together', () => {
     expect(known).toEqual(long);
     expect(all.every(({ certain }) => !certain)).toBe(true);
     expect(all).toHaveLength(2);
+  });
+
+  describe('what runs of both', () => {
+    const running = stretch({ from: minutes(350), to: null, startFixed: false, side: 'hot' });
+    const runs = (one: readonly Exposure[], other: readonly Exposure[]) =>
+      whole(one, other, 'counter').filter(({ to }) => to === null);
+
+    it('begins where a good reading moves it, if nothing is forgotten by that', () => {
+      expect(runs([running], [running])).toEqual([running]);
+      expect(runs([short, running], [short, running])).toEqual([running]);
+    });
+    it.each<[string, readonly Exposure[]]>([
+      ['is fixed', [{ ...running, startFixed: true }]],
+      ['does not run', [short]],
+      ['came out cold', [{ ...running, side: 'cold' }]],
+      ['stood before', [stretch({ to: minutes(62) }), { ...running, from: minutes(358) }]],
+      ['was lost before', [stretch({ to: minutes(62), certain: false }), { ...running, from: minutes(358) }]],
+    ])('is fixed for good where that of one %s', (_what, other) => {
+      for (const all of [runs([running], other), runs(other, [running])])
+        expect(all.every(({ startFixed }) => startFixed)).toBe(true);
+    });
+    it('is as good as cold where one came out cold', () => {
+      expect(runs([running], [running])[0]).not.toHaveProperty('fromCold');
+      const longer = { ...running, from: minutes(100) };
+      for (const cold of [
+        { ...running, side: 'cold' as const },
+        { ...running, fromCold: true as const },
+      ])
+        for (const all of [runs([longer], [cold]), runs([cold], [longer])])
+          expect(all).toContainEqual(expect.objectContaining({ side: 'hot', fromCold: true }));
+      const hot = { ...short, side: 'hot' as const };
+      const closed = whole([hot, running], [{ ...running, fromCold: true }], 'counter');
+      expect(closed.find(({ to }) => to !== null)).not.toHaveProperty('fromCold');
+    });
   });
 
   describe('the one with less that counts on', () => {

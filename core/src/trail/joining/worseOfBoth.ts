@@ -4,7 +4,7 @@ import { movedTo } from '../moves';
 import type { FoodState } from '../state';
 import { worseChill } from './chills';
 import { worseDays } from './days';
-import { earliest, later } from './either';
+import { earliest, latest } from './either';
 import { pastSinceOf, worseExposures } from './exposures';
 import { moreDoubtful, worseRead } from './readings';
 import { firstThawed, worseThaw } from './thaws';
@@ -46,7 +46,7 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     faults: eachOnce([...state.faults, ...moved.faults, ...brokenOff([state, moved], carried, at, rules)]),
     closedCounts: eachOnce([...state.closedCounts, ...moved.closedCounts]),
     chill: worseChill(state.chill, moved.chill, at, rules),
-    coolingSince: later(state.coolingSince, moved.coolingSince),
+    coolingSince: latest([state.coolingSince, moved.coolingSince]),
     cooledAt:
       state.coolingSince === null ? moved.cooledAt : moved.coolingSince === null ? state.cooledAt : null,
     spell: state.spell ?? moved.spell,
