@@ -49,8 +49,8 @@ export function goTo(
   if (!uncontrolled(place)) return { ...moved, exposures: controlled(state, place, at, rules) };
   const same = running?.factor === air.factor && !running.bag && !air.bag;
   if (running && uncontrolled(state.place) && same) return moved;
-  // What was too late to chill is no better for being out again, nor does it count more slowly there.
-  const slowest = running?.runsOn ? running.factor : 0;
+  // What was too late to chill, or counted in the cold, is no better for being out again, nor does it count more slowly there.
+  const slowest = running && (running.runsOn || inTheCold(state.place)) ? running.factor : 0;
   const start = {
     ledger: ledgerOf(state),
     from: at,

@@ -245,6 +245,15 @@ describe('going from place to place', () => {
     expect(stateOf([...out, moved(hours(5.5), 'refrigerator')])).toMatchObject({ coolingSince: null });
   });
 
+  it('what was read warm and counted twice in the car still does, in the cold and out of it again', () => {
+    const read180 = read(minutes(1), 180);
+    const carried = [raw(), read180, moved(minutes(2), 'car'), putAway(minutes(3))];
+    expect(last(...carried)).toMatchObject({ factor: 2, to: null, readWarm: true });
+    expect(last(...carried, moved(minutes(4), 'counter'))).toMatchObject({ factor: 2, to: null });
+    // From the car itself to the counter it counts as the counter does.
+    expect(last(...carried.slice(0, 3), moved(minutes(4), 'counter'))).toMatchObject({ factor: 1 });
+  });
+
   it('a deep container counts in the cold only while it may be warm', () => {
     const deep = 0.2;
     expect(last(...cookedLamb(START, 170), putAway(minutes(10), deep))).toMatchObject({
