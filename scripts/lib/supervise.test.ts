@@ -6,6 +6,7 @@ class Part {
   readonly ended: Promise<void>;
   fall!: () => void;
   stopped = false;
+  fallen = false;
   constructor(readonly url = 'here') {
     this.ended = new Promise((resolve) => (this.fall = resolve));
   }
@@ -66,6 +67,35 @@ it('a database that is to be found elsewhere gets a server that knows', async ()
   ]);
   stopping.abort();
   await done;
+});
+
+it('both that fall at once are started again, the database first', async () => {
+  const [databases, servers] = [[] as Part[], [] as Part[]];
+  const stopping = new AbortController();
+  const done = supervise({
+    stopping: stopping.signal,
+    say: () => undefined,
+    startDatabase: async () => {
+      databases.push(new Part());
+      return databases.at(-1)!;
+    },
+    startServer: async () => {
+      if (databases.at(-1)!.fallen) throw new Sentence('The database cannot be used.');
+      servers.push(new Part());
+      return servers.at(-1)!;
+    },
+  });
+  await nextTurn();
+  servers[0]!.fall();
+  // Nobody hears of this one until it is looked at.
+  databases[0]!.fallen = true;
+  await nextTurn();
+  databases[0]!.fall();
+  await new Promise((resume) => setTimeout(resume, 1200));
+  expect([databases.length, servers.length]).toEqual([2, 2]);
+  stopping.abort();
+  await done;
+  expect([databases[1]!.stopped, servers[1]!.stopped]).toEqual([true, true]);
 });
 
 it('what falls again and again is no use: all is stopped, and a sentence says why', async () => {

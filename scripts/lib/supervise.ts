@@ -8,16 +8,20 @@ interface Running {
   stop(): Promise<void>;
 }
 
+type Part = 'database' | 'server';
+
 /** How often a part may fall within so long: more often, and starting it again is no help. */
 const MOST_FALLS = 5;
 const WITHIN_MS = 60_000;
 const BEFORE_NEXT_MS = 500;
 
 /**
- * Keeps a database and the server that uses it running until it is time to stop: what falls is started again, and said to be.
+ * Keeps a database and the server that uses it running until it is time to stop: what falls is started again, and said to be. Both
+ * may fall at once, and a server cannot start before its database has.
  *
  * @param startServer with the address of the database
- * @throws Sentence when a part does not start, or falls again and again; all is stopped by then
+ * @param mostFalls how often a part may fall within a minute
+ * @throws Sentence when a part does not start at first, or falls again and again; all is stopped by then
  */
 export async function supervise<Database extends Running & { readonly url: string }>({
   startDatabase,
@@ -30,60 +34,58 @@ export async function supervise<Database extends Running & { readonly url: strin
   startServer(databaseUrl: string): Promise<Running>;
   readonly stopping: AbortSignal;
   say(sentence: string): void;
-  /** How often a part may fall within a minute. */
   readonly mostFalls?: number;
 }): Promise<void> {
-  const falls = new Map<string, number[]>();
-  /** Notes that a part fell. */
-  const fell = (part: string): void => {
-    const lately = [...(falls.get(part) ?? []), Date.now()].filter((at) => at > Date.now() - WITHIN_MS);
-    falls.set(part, lately);
-    if (lately.length > mostFalls)
-      throw new Sentence(`The ${part} fell ${lately.length} times within a minute. Omtel stops.`);
-  };
-  const again = async <Part>(part: string, start: () => Promise<Part>): Promise<Part | null> => {
-    say(`The ${part} ended. It is started again.`);
-    fell(part);
-    for (;;) {
-      if (stopping.aborted) return null;
+  const fell = fallsOf(mostFalls);
+  const toldToStop = aborted(stopping).then(() => null);
+  let database: Database | null = null;
+  let server: Running | null = null;
+  let servedFrom = '';
+  let stoodOnce = false;
+  try {
+    while (!stopping.aborted) {
       try {
-        return await start();
+        database ??= await startDatabase();
+        if (stopping.aborted) return;
+        // It is to be found elsewhere now, which a server learns only by starting.
+        if (server && servedFrom !== database.url) {
+          await server.stop();
+          server = null;
+        }
+        server ??= await startServer(database.url);
+        servedFrom = database.url;
+        stoodOnce = true;
       } catch (error) {
-        if (!(error instanceof Sentence)) throw error;
-        fell(part);
+        if (!stoodOnce || !(error instanceof Sentence)) throw error;
+        fell(database ? 'server' : 'database');
         await pause(BEFORE_NEXT_MS);
       }
-    }
-  };
-
-  const toldToStop = aborted(stopping).then(() => null);
-  let database = await startDatabase();
-  let server: Running | null = null;
-  try {
-    if (stopping.aborted) return;
-    server = await startServer(database.url);
-    while (!stopping.aborted) {
-      const part = await Promise.race([
-        database.ended.then(() => 'database' as const),
-        server.ended.then(() => 'server' as const),
+      const fallen: Part | null = await Promise.race([
+        ...(database ? [database.ended.then(() => 'database' as const)] : []),
+        ...(server ? [server.ended.then(() => 'server' as const)] : []),
         toldToStop,
+        // What did not start is tried again, whatever becomes of the other.
+        ...(database && server ? [] : [pause(0, null)]),
       ]);
-      if (part === null || stopping.aborted) return;
-      if (part === 'database') {
-        const next = await again(part, startDatabase);
-        if (!next) return;
-        const moved = next.url !== database.url;
-        database = next;
-        if (!moved) continue;
-        // It is to be found elsewhere now, which the server learns only by starting.
-        await server.stop();
-      }
-      const started = await again('server', () => startServer(database.url));
-      if (!started) return;
-      server = started;
+      if (!fallen) continue;
+      say(`The ${fallen} ended. It is started again.`);
+      fell(fallen);
+      if (fallen === 'database') database = null;
+      else server = null;
     }
   } finally {
     await server?.stop();
-    await database.stop();
+    await database?.stop();
   }
+}
+
+/** Notes that a part fell, and throws a sentence when that was too often. */
+function fallsOf(mostFalls: number): (part: Part) => void {
+  const falls: Record<Part, number[]> = { database: [], server: [] };
+  return (part) => {
+    const lately = [...falls[part], Date.now()].filter((at) => at > Date.now() - WITHIN_MS);
+    falls[part] = lately;
+    if (lately.length > mostFalls)
+      throw new Sentence(`The ${part} fell ${lately.length} times within a minute. Omtel stops.`);
+  };
 }

@@ -6,12 +6,14 @@ import { freePort } from '../ports';
 import { startServer, type RunningServer } from '../serverProcess';
 import { supervise } from '../supervise';
 
+type Part = 'server' | 'database';
+
 /** A whole Omtel of its own that is kept running whatever is done to it. */
 export interface Arena {
   readonly address: string;
   readonly databaseUrl: string;
-  /** Kills a part at once, without a word, and waits until all is ready again. */
-  kill(part: 'server' | 'database'): Promise<void>;
+  /** Kills parts at once, without a word, and waits until all is ready again. */
+  kill(parts: readonly Part[]): Promise<void>;
   /** Settles when requests are served; throws when that takes too long. */
   ready(): Promise<void>;
   stop(): Promise<void>;
@@ -61,12 +63,12 @@ export async function openArena(folder: string): Promise<Arena> {
       return databaseUrl;
     },
     ready,
-    kill: async (part) => {
-      const { pid } =
-        part === 'server'
-          ? server!
-          : (JSON.parse(readFileSync(join(home, 'run.json'), 'utf8')) as { pid: number });
-      process.kill(pid, 'SIGKILL');
+    kill: async (parts) => {
+      const pidOf = {
+        server: () => server!.pid,
+        database: () => (JSON.parse(readFileSync(join(home, 'run.json'), 'utf8')) as { pid: number }).pid,
+      };
+      for (const part of parts) process.kill(pidOf[part](), 'SIGKILL');
       await pause(20);
       await ready();
     },

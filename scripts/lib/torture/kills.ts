@@ -21,6 +21,7 @@ export interface Survived {
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;
+const TARGETS = [['server'], ['database'], ['server', 'database']] as const;
 
 /** Two devices send without a pause, while the server or the database is killed at a moment nobody chose, n times. */
 export async function killAtRandom(arena: Arena, rounds: number, chance: Chance): Promise<Survived> {
@@ -37,7 +38,7 @@ export async function killAtRandom(arena: Arena, rounds: number, chance: Chance)
   });
   for (let round = 0; round < rounds; round++) {
     await pause(100 + chance() * 400);
-    await arena.kill(oneOf(['server', 'database'] as const, chance));
+    await arena.kill(oneOf(TARGETS, chance));
   }
   going = false;
   await Promise.all(sending);
