@@ -23,7 +23,7 @@ import type { Check, Finding, JudgeContext } from './finding';
 import { severity, type Deadline, type Ruling } from './ruling';
 
 const CHECKS: readonly Check[] = [
-  // Of findings that say the same, the first here is the headline: of frozen food, that it is frozen.
+  // Of findings that say the same, the first here is the headline: that nothing is known of it at all; of frozen food, that it is.
   setAsideCheck,
   freezerCheck,
   avoidedCheck,

@@ -7,6 +7,10 @@ export interface Question<Answer> {
   read(rows: readonly never[]): Answer;
 }
 
+/** Asks one question by itself. */
+export const ask = async <Answer>({ query, read }: Question<Answer>): Promise<Answer> =>
+  read((await query) as never[]);
+
 type Answers<Questions extends readonly Question<unknown>[]> = {
   -readonly [Index in keyof Questions]: Questions[Index] extends Question<infer Answer> ? Answer : never;
 };

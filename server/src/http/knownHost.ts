@@ -1,4 +1,4 @@
-import type { MiddlewareHandler } from 'hono';
+import type { HonoRequest, MiddlewareHandler } from 'hono';
 import { problem } from './problem';
 
 /**
@@ -10,10 +10,14 @@ import { problem } from './problem';
 export function knownHost(hosts: readonly string[]): MiddlewareHandler {
   const known = new Set(hosts);
   return async (c, next) => {
-    if (known.has(nameOf(c.req.header('host') ?? new URL(c.req.url).host))) return next();
+    if (known.has(nameOf(hostAsked(c.req)))) return next();
     return problem(c, 421, 'Omtel does not answer to that name here. Open it by the address it was given.');
   };
 }
+
+/** The host, with its port, that a request was sent to. */
+export const hostAsked = (request: HonoRequest): string =>
+  request.header('host') ?? new URL(request.url).host;
 
 /** A host without its port; of an address in brackets with them. */
 const nameOf = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');

@@ -1,4 +1,5 @@
 import type { MiddlewareHandler } from 'hono';
+import { hostAsked } from './knownHost';
 import { problem } from './problem';
 
 const SAFE = new Set(['GET', 'HEAD', 'OPTIONS']);
@@ -12,11 +13,10 @@ export const sameOrigin: MiddlewareHandler = async (c, next) => {
   if (SAFE.has(c.req.method)) return next();
   const origin = c.req.header('origin');
   const own =
-    origin === undefined ? OWN_SITES.has(c.req.header('sec-fetch-site')) : hostOf(origin) === asked(c.req);
+    origin === undefined
+      ? OWN_SITES.has(c.req.header('sec-fetch-site'))
+      : hostOf(origin) === hostAsked(c.req);
   return own ? next() : problem(c, 403, 'That was sent from another page. Open Omtel itself and try again.');
 };
-
-const asked = (request: { header(name: string): string | undefined; url: string }): string =>
-  request.header('host') ?? new URL(request.url).host;
 
 const hostOf = (origin: string): string | null => (URL.canParse(origin) ? new URL(origin).host : null);

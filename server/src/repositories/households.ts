@@ -1,6 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import type { Database } from '../db/connect';
-import type { Question } from '../db/together';
+import { ask, type Question } from '../db/together';
 import { fromJson } from './json';
 
 export interface HouseholdRow {
@@ -45,10 +45,8 @@ export const householdLocked = (trx: Database, householdId: string): Question<Ho
   read: ([row]: readonly Stored[]) => (row ? read(row) : null),
 });
 
-export async function lockHousehold(trx: Database, householdId: string): Promise<HouseholdRow | null> {
-  const { query, read } = householdLocked(trx, householdId);
-  return read((await query) as never[]);
-}
+export const lockHousehold = (trx: Database, householdId: string): Promise<HouseholdRow | null> =>
+  ask(householdLocked(trx, householdId));
 
 /** @param locked keeps anybody from adding one as well, in a transaction */
 export async function findDemoHousehold(db: Database, { locked = false } = {}): Promise<HouseholdRow | null> {

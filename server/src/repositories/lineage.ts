@@ -2,7 +2,7 @@ import { referredTo } from '@omtel/core/trail';
 import type { FoodEvent } from '@omtel/core/record';
 import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
-import type { Question } from '../db/together';
+import { ask, type Question } from '../db/together';
 
 interface Stored {
   household_id: string;
@@ -52,8 +52,7 @@ export async function descendantsOf(
 ): Promise<string[]> {
   const found = new Set<string>([...foodIds, ...children]);
   for (let next = children.filter((id) => !foodIds.includes(id)); next.length;) {
-    const { query, read } = childrenOf(db, householdId, next);
-    next = read((await query) as never[]).filter((id) => !found.has(id));
+    next = (await ask(childrenOf(db, householdId, next))).filter((id) => !found.has(id));
     next.forEach((id) => found.add(id));
   }
   return [...found].filter((id) => !foodIds.includes(id));

@@ -64,17 +64,6 @@ export async function powerCutsIn(
 export const liesIn = (at: number, { offAt, onAt }: PowerCutRow): boolean =>
   offAt <= at && (onAt === null || onAt > at);
 
-/** The power cut in which a moment lies, its first instant included. */
-export async function powerCutAt(db: Database, householdId: string, at: number): Promise<PowerCutRow | null> {
-  const row = await db<Stored>('power_cuts')
-    .where({ household_id: householdId })
-    .where('off_at', '<=', at)
-    .where((over) => over.whereNull('on_at').orWhere('on_at', '>', at))
-    .orderBy('off_at', 'desc')
-    .first();
-  return row ? read(row) : null;
-}
-
 /** The first power cut that began after a moment, if any. */
 export async function powerCutAfter(
   db: Database,

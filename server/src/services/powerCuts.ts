@@ -13,7 +13,7 @@ import {
   findPowerCut,
   lastingPowerCut,
   powerCutAfter,
-  powerCutAt,
+  powerCutsIn,
   savePowerCut,
   type PowerCutRow,
 } from '../repositories/powerCuts';
@@ -41,7 +41,8 @@ export async function recordPowerCut(
     if (known?.onAt) throw new Refusal(422, 'The power is back already.');
     const other = known
       ? null
-      : ((await lastingPowerCut(trx, householdId)) ?? (await powerCutAt(trx, householdId, cut.offAt)));
+      : ((await lastingPowerCut(trx, householdId)) ??
+        (await powerCutsIn(trx, householdId, [cut.offAt, cut.offAt]))[0]);
     if (other) throw new Refusal(422, 'The power was off then already.');
     const { offAt, freezer } = known ?? cut;
     const opened = [...new Set([...(known?.opened ?? []), ...cut.opened])];

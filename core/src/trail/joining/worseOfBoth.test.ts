@@ -1,4 +1,5 @@
 import { rulesOf } from '../../guidance';
+import { both } from '../../testing/joined';
 import {
   at,
   comes,
@@ -19,23 +20,12 @@ import {
 import { fahrenheit, HOUR_MS, MINUTE_MS } from '../../units';
 import { foldEvent, foldTrail, type FoodState } from '..';
 import { judge } from '../../judge';
-import type { FoodEvent } from '../../record';
-import {
-  bandTime,
-  chillLimit,
-  livesOf,
-  marksAt,
-  openBy,
-  printedEnd,
-  refrigeratorThaw,
-  usedBeforeFreezing,
-} from '../../clocks';
+import { bandTime, chillLimit } from '../../clocks';
 import { worseOfBoth } from './worseOfBoth';
+import type { FoodEvent } from '../../record';
 
 const rules = rulesOf('home');
 const out = (from: number, to: number) => [moved(from, 'counter'), moved(to, 'refrigerator')];
-const both = (a: FoodEvent[], b: FoodEvent[], at = hours(6)) =>
-  worseOfBoth(stateOf(a), stateOf(b), at, rules);
 /** The same in either order. */
 const eitherWay = (a: FoodEvent[], b: FoodEvent[], expected: Partial<FoodState>) => {
   expect(both(a, b)).toMatchObject(expected);
@@ -287,129 +277,6 @@ describe('raw put to cooked food', () => {
   });
 });
 
-describe('what thaws, with more put to it', () => {
-  it('thaws on as fast as it did: its pack is due to be opened no later', () => {
-    const trout = stateOf([
-      comes('trout-side', { condition: 'frozen', place: 'freezer', since: null, withoutAir: true }),
-      moved(minutes(1), 'refrigerator'),
-    ]);
-    const chicken = stateOf([raw({ massKg: 3 })]);
-    for (const whole of [
-      worseOfBoth(trout, chicken, hours(2), rules),
-      worseOfBoth(chicken, trout, hours(2), rules),
-    ]) {
-      expect(whole.firstThawedKg).toBe(trout.massKg);
-      expect(openBy(whole, rules)).toBe(openBy(trout, rules));
-    }
-    const twice = worseOfBoth(worseOfBoth(trout, chicken, hours(2), rules), trout, hours(3), rules);
-    expect(twice.firstThawedKg).toBe(trout.massKg);
-  });
-});
-
-describe('what has been in the freezer', () => {
-  const frozenFor = (from: number, to: number, put = START) => [
-    leftovers(put),
-    moved(from, 'freezer'),
-    moved(to, 'refrigerator'),
-  ];
-
-  it('keeps its day after thawing in what is older and never was there', () => {
-    const thawed = frozenFor(hours(1), hours(2), hours(1));
-    for (const whole of [both(soup, thawed), both(thawed, soup)]) {
-      expect(whole).toMatchObject({ daysFrom: START, pauses: [], lastThawedAt: hours(2) });
-      expect(livesOf(whole, rulesOf('chain'))).toMatchObject([{}, { startedAt: hours(2) }]);
-    }
-  });
-
-  it('is frozen since the first was, and its days are those of the older', () => {
-    const older = [leftovers(START), moved(hours(5), 'freezer')];
-    const younger = [leftovers(hours(1)), moved(hours(2), 'freezer')];
-    for (const whole of [both(older, younger, hours(9)), both(younger, older, hours(9))]) {
-      expect(whole).toMatchObject({ daysFrom: START, frozenSince: hours(2) });
-      const out = foldEvent(whole, moved(days(9), 'refrigerator'), GUIDANCES.home);
-      expect(out.pauses).toEqual([{ from: hours(5), to: days(9) }]);
-      expect(usedBeforeFreezing(whole)).toBe(5 * HOUR_MS);
-    }
-  });
-
-  it('has thawed where it is put to what stands in the refrigerator', () => {
-    const frozen = [leftovers(START), moved(hours(1), 'freezer')];
-    expect(both(soup, frozen)).toMatchObject({ frozenSince: null, lastThawedAt: hours(6), stage: 'stored' });
-    expect(both([raw()], [raw(), moved(hours(1), 'freezer')]).thaw).toMatchObject({ startedAt: hours(6) });
-    expect(both(frozen, soup)).toMatchObject({ frozenSince: hours(1), lastThawedAt: null });
-  });
-
-  it('puts off its own printed date alone, and from then on that of both', () => {
-    const printed = (at: number) => happened(minutes(1), 'printed', { kind: 'useBy', at });
-    const kept = [leftovers(START), printed(days(2)), moved(hours(1), 'freezer')];
-    const put = (at: number) => [leftovers(hours(2)), printed(at), moved(hours(3), 'freezer')];
-    const out = (whole: FoodState) =>
-      printedEnd(foldEvent(whole, moved(days(9), 'refrigerator'), GUIDANCES.home));
-    // Frozen with two days less an hour left; the other with an hour less than that.
-    for (const whole of [both(kept, put(days(2) + HOUR_MS)), both(put(days(2) + HOUR_MS), kept)])
-      expect(out(whole)).toBe(days(2) - hours(3) + days(9) + HOUR_MS);
-    expect(out(both(kept, put(days(3))))).toBe(days(2) - hours(1) + days(9));
-  });
-
-  it('thaws no later for being more, though no sooner as a whole', () => {
-    const bird = [raw({ massKg: 5 }), moved(minutes(1), 'freezer')];
-    const whole = foldEvent(both(bird, bird), moved(hours(7), 'refrigerator'), GUIDANCES.home);
-    const alone = refrigeratorThaw(stateOf(bird), rules);
-    expect(refrigeratorThaw(whole, rules).fastMs).toBe(alone.fastMs);
-    expect(refrigeratorThaw(whole, rules).slowMs).toBeGreaterThan(alone.slowMs);
-  });
-});
-
-describe('a reading of the whole', () => {
-  const cooked = { foodKey: 'lentil-soup', place: 'counter', since: null } as const;
-  const onCounter = (...more: FoodEvent[]) => [comes(cooked.foodKey, cooked), ...more];
-  const startAfter = (a: FoodEvent[], b: FoodEvent[]) =>
-    last(foldEvent(both(a, b, hours(1)), read(hours(1.5), 180), GUIDANCES.home))!.from;
-
-  it('that is hot moves the start of what was hot, where both may have been', () =>
-    expect(startAfter(onCounter(), onCounter())).toBe(hours(1.5)));
-  it('moves nothing where one was read below hot, or stood before', () => {
-    const fell = onCounter(read(minutes(10), 90));
-    const stood = onCounter(moved(minutes(30), 'refrigerator'), moved(minutes(50), 'counter'));
-    for (const other of [fell, stood]) {
-      expect(startAfter(onCounter(), other)).toBeLessThan(hours(1.5));
-      expect(startAfter(other, onCounter())).toBeLessThan(hours(1.5));
-    }
-  });
-});
-
-describe('what cools from hot, put to what cools from the room', () => {
-  it('has the marks of both', () => {
-    const hot = [comes('lasagne', { place: 'counter', since: null })];
-    const room = [comes('tuna-salad', { since: null, fromRoom: true })];
-    const [chain, chilling] = [rulesOf('chain'), moved(minutes(1), 'refrigerator')];
-    const alone = marksAt(stateOf(room).chill!, hours(1), chain)[1].dueAt;
-    for (const [one, other] of [
-      [[...hot, chilling], room],
-      [room, [...hot, chilling]],
-    ] as const) {
-      const { chill } = worseOfBoth(stateOf([...one]), stateOf([...other]), hours(1), chain);
-      expect(chill!.fromRoom).toBe(false);
-      expect(marksAt(chill!, hours(1), chain)[1].dueAt).toBe(alone);
-    }
-  });
-});
-
-describe('what is out cold, with hot food put to it', () => {
-  it('does not go back from the table, as it would not alone', () => {
-    const cold = [comes('sardines-opened', { place: 'counter', since: START })];
-    const hot = [comes('lasagne', { place: 'counter', since: START })];
-    const code = GUIDANCES.code;
-    const served = (food: FoodState) =>
-      judge(foldEvent(food, happened(hours(1.5), 'served'), code), at(hours(1.6), { guidance: code }))!
-        .verdict;
-    const alone = served(stateOf(cold, code));
-    expect(alone).toBe('useNow');
-    for (const whole of [both(cold, hot, hours(1)), both(hot, cold, hours(1))])
-      expect(served(whole)).toBe(alone);
-  });
-});
-
 describe('what a guest brought, with raw food put to it', () => {
   const brought = [
     comes('fish-pie', { from: 'guest', place: 'refrigerator', since: null, parts: ['cooked-rice'] }),
@@ -450,14 +317,3 @@ describe('what nobody knows of one, nobody knows of both', () => {
     expect(both(half, [leftovers(START)], hours(2)).faults).toEqual([]);
   });
 });
-
-describe('a deep pot that is not known to be cold', () => {
-  it('goes on counting where it stands, whatever it is put to there', () => {
-    const deep = [moved(START, 'counter'), putAway(minutes(1), 0.12)];
-    const pot = [comes('lentil-soup', { place: 'counter', since: null }), ...deep];
-    expect(last(stateOf(pot))).toMatchObject({ to: null, certain: false });
-    expect(last(both([raw()], pot, minutes(2)))).toMatchObject({ to: null, certain: false });
-  });
-});
-
-const last = ({ exposures }: FoodState) => exposures.at(-1);
