@@ -78,6 +78,23 @@ describe('a food that will not fold', () => {
     expect(await json(await kitchen.ask('GET', '/api/health'))).toMatchObject({ ready: true, setAside: 1 });
   });
 
+  it('and cannot be set aside either keeps no other waiting', async () => {
+    await kitchen.record(fresh(broken), fresh(well));
+    const before = await kitchen.stateOf(well);
+    // What it is made of cannot be read at all; so has never been seen, and stops nothing all the same.
+    await kitchen.db('events').where({ food_id: broken }).update({ payload: 'null' });
+    await makeStale({ id: well });
+    await kitchen
+      .db('foods')
+      .where({ id: broken })
+      .update({ state: 'null', fold: FOLD_VERSION - 1 });
+    const refolding = await kitchen.restart();
+    await refolding.done;
+    expect(refolding.left()).toBe(0);
+    expect(kitchen.logged).toContainEqual(expect.objectContaining({ failed: 'refold', food: broken }));
+    expect(await kitchen.stateOf(well)).toEqual(before);
+  });
+
   it('is thrown away when somebody says so', async () => {
     await spoil();
     const thrown = event(broken, kitchen.household.clock.now, 'discarded');

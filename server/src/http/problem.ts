@@ -3,6 +3,7 @@ import type { Context } from 'hono';
 import { HTTPException } from 'hono/http-exception';
 import type { ContentfulStatusCode } from 'hono/utils/http-status';
 import type { ZodError } from 'zod';
+import { isAway } from '../db/away';
 import type { Log } from '../log';
 import { Refusal } from '../services/refusal';
 
@@ -49,21 +50,6 @@ export function invalid(c: Context, error: ZodError): Response {
   );
 }
 
-/** Out of reach, or so busy that it gave up after several tries. */
-const DATABASE_GONE = new Set([
-  'ER_LOCK_DEADLOCK',
-  'ER_LOCK_WAIT_TIMEOUT',
-  'ECONNREFUSED',
-  'ECONNRESET',
-  'PROTOCOL_CONNECTION_LOST',
-  'ETIMEDOUT',
-  'ER_SERVER_SHUTDOWN',
-  'ER_STATEMENT_TIMEOUT',
-  'ER_QUERY_INTERRUPTED',
-  'ER_CON_COUNT_ERROR',
-  'EPIPE',
-]);
-
 /** What kind of error it is: all that a log may say of one that was not expected. */
 export const kindOf = (error: Error): string => ('code' in error ? String(error.code) : error.name);
 
@@ -80,7 +66,7 @@ export function onError(log: Log) {
     }
     const code = kindOf(error);
     log({ request: String(c.get('requestId')), failed: code });
-    if (DATABASE_GONE.has(code) || error.name === 'KnexTimeoutError') {
+    if (isAway(error)) {
       return problem(
         c,
         503,

@@ -107,9 +107,11 @@ export interface Folded {
 export async function staleFoods(
   db: Database,
   most: number,
+  without: readonly string[],
 ): Promise<{ householdId: string; foodId: string }[]> {
   const rows = await db<Stored>('foods')
     .where('fold', '<', FOLD_VERSION)
+    .whereNotIn('id', [...without])
     .orderBy('gone')
     // They are numbered by their time.
     .orderBy('id', 'desc')

@@ -68,7 +68,7 @@ async function stateFrom(
     const events = settle(history);
     // Even a food nobody can read the history of is thrown away when somebody says so.
     const place = events.some(({ type }) => LEAVES.has(type)) ? 'gone' : last.state.place;
-    return setAside({ ...last.state, place }, events.at(-1)?.at ?? 0, rulesFor(settings.guidance));
+    return setAside({ ...last.state, foodId, place }, events.at(-1)?.at ?? 0, rulesFor(settings.guidance));
   }
 }
 

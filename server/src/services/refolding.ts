@@ -1,3 +1,4 @@
+import { isAway } from '../db/away';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import type { Log } from '../log';
@@ -41,24 +42,35 @@ export async function refoldBehind(db: Database, log: Log): Promise<Refolding> {
     return true;
   };
 
+  const refoldOne = (householdId: string, foodId: string): Promise<void> =>
+    inTransaction(db, async (trx) => {
+      const household = await lockHousehold(trx, householdId);
+      // Somebody recorded something of it meanwhile, or threw it away.
+      if (!household || !(await staleOf(trx, householdId, [foodId])).length) return;
+      const histories = await historiesOf(trx, householdId, [foodId]);
+      await refold(trx, household, [foodId], histories, reported);
+    });
+
+  // What cannot even be set aside is left to the next start; it keeps no other waiting.
+  const passedOver = new Set<string>();
   const fold = async (householdId: string, foodIds: readonly string[]): Promise<void> => {
     for (const foodId of foodIds)
-      await inTransaction(db, async (trx) => {
-        const household = await lockHousehold(trx, householdId);
-        // Somebody recorded something of it meanwhile, or threw it away.
-        if (!household || !(await staleOf(trx, householdId, [foodId])).length) return;
-        const histories = await historiesOf(trx, householdId, [foodId]);
-        await refold(trx, household, [foodId], histories, reported);
-      });
+      try {
+        await refoldOne(householdId, foodId);
+      } catch (error) {
+        if (isAway(error)) throw error;
+        passedOver.add(foodId);
+        log({ failed: 'refold', food: foodId, kind: error instanceof Error ? error.name : 'unknown' });
+      }
   };
 
   const everything = async (): Promise<void> => {
     while (left > 0) {
       try {
-        const next = await staleFoods(db, BATCH);
-        for (const { householdId, foodId } of next) await fold(householdId, [foodId]);
-        left = await countStale(db);
-        log({ refolded: all - left, left });
+        for (const { householdId, foodId } of await staleFoods(db, BATCH, [...passedOver]))
+          await fold(householdId, [foodId]);
+        left = (await countStale(db)) - passedOver.size;
+        log({ refolded: all - left - passedOver.size, left });
       } catch (error) {
         // The database is away: it is tried again for as long as the server runs.
         log({ failed: 'refolding', kind: error instanceof Error ? error.name : 'unknown' });
