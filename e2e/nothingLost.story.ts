@@ -35,6 +35,9 @@ test('entries made while the server is away are kept through a reload and sent l
   await tap('Record');
   await expect(page.getByText('Target met.')).toBeVisible();
   await expect(page.getByText(/^3 entries to be sent\./)).toBeVisible();
+  // What was just noted does not lie over it: a finger could touch it.
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible();
+  await page.getByText(/^3 entries to be sent\./).click({ trial: true, timeout: 3000 });
   await page.reload();
   await expect(page.getByText(/^3 entries to be sent\./)).toBeVisible();
   await page.unroute('**/api/events');

@@ -18,8 +18,11 @@ export function Shell() {
       {wide && <PlaceBar path={path} rail />}
       <View style={styles.room} role="main">
         <OutboxNotice />
-        <Slot />
-        <TickBar />
+        {/* What was noted lies over the page, never over the word that it is not sent yet. */}
+        <View style={styles.room}>
+          <Slot />
+          <TickBar />
+        </View>
       </View>
       {!wide && <PlaceBar path={path} />}
       <UnitsAtNumber />
