@@ -84,3 +84,12 @@ it('shows the page all the same when the records cannot be reached, and says so 
   expect([response.status, text]).toEqual([200, PAGE]);
   expect(kitchen.logged).toContainEqual(expect.objectContaining({ failed: 'page' }));
 });
+
+it.each(['/_expo/static/js/web/entry-0123456789abcdef0123456789abcdef.js', '/assets/none.ttf', '/_expo/x'])(
+  'a file of another build, %s, is gone and no page',
+  async (path) => {
+    const { response, text } = await page(path);
+    expect([response.status, response.headers.get('cache-control')]).toEqual([404, 'no-store']);
+    expect(text).not.toContain('<html>');
+  },
+);
