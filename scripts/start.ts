@@ -15,19 +15,25 @@ run(async () => {
   await supervise({
     stopping,
     say: (sentence) => console.log(sentence),
-    startDatabase: () => openDatabase(secrets),
-    startServer: async (databaseUrl) => {
-      const server = await startServer(
-        {
-          OMTEL_DATABASE_URL: databaseUrl,
-          OMTEL_PORT: String(port),
-          OMTEL_SECRET: secrets.session,
-          OMTEL_WEB_ROOT: webRoot,
+    parts: [
+      { name: 'database', start: () => openDatabase(secrets) },
+      {
+        name: 'server',
+        needs: 'database',
+        start: async (databaseUrl) => {
+          const server = await startServer(
+            {
+              OMTEL_DATABASE_URL: databaseUrl,
+              OMTEL_PORT: String(port),
+              OMTEL_SECRET: secrets.session,
+              OMTEL_WEB_ROOT: webRoot,
+            },
+            { log: `${HOME}/server.log` },
+          );
+          console.log(`Omtel is ready: ${server.address}`);
+          return server;
         },
-        { log: `${HOME}/server.log` },
-      );
-      console.log(`Omtel is ready: ${server.address}`);
-      return server;
-    },
+      },
+    ],
   });
 });

@@ -1,8 +1,8 @@
 import { Sentence } from './sentence';
 import { supervise } from './supervise';
 
-/** A part that runs until it falls or is stopped. */
-class Part {
+/** Something that runs until it falls or is stopped. */
+class Running {
   readonly ended: Promise<void>;
   fall!: () => void;
   stopped = false;
@@ -19,22 +19,31 @@ class Part {
 const nextTurn = () => new Promise((resume) => setTimeout(resume, 5));
 
 function open(urls: readonly string[] = []) {
-  const [databases, servers] = [[] as Part[], [] as (Part & { of?: string })[]];
+  const [databases, servers] = [[] as Running[], [] as (Running & { of?: string })[]];
   const said: string[] = [];
   const stopping = new AbortController();
   const done = supervise({
     stopping: stopping.signal,
     say: (sentence) => said.push(sentence),
-    startDatabase: async () => {
-      const part = new Part(urls[databases.length] ?? 'here');
-      databases.push(part);
-      return part;
-    },
-    startServer: async (url) => {
-      const part = Object.assign(new Part(), { of: url });
-      servers.push(part);
-      return part;
-    },
+    parts: [
+      {
+        name: 'database',
+        start: async () => {
+          const part = new Running(urls[databases.length] ?? 'here');
+          databases.push(part);
+          return part;
+        },
+      },
+      {
+        name: 'server',
+        needs: 'database',
+        start: async (url) => {
+          const part = Object.assign(new Running(), { of: url });
+          servers.push(part);
+          return part;
+        },
+      },
+    ],
   });
   return { databases, servers, said, stopping, done };
 }
@@ -70,20 +79,29 @@ it('a database that is to be found elsewhere gets a server that knows', async ()
 });
 
 it('both that fall at once are started again, the database first', async () => {
-  const [databases, servers] = [[] as Part[], [] as Part[]];
+  const [databases, servers] = [[] as Running[], [] as Running[]];
   const stopping = new AbortController();
   const done = supervise({
     stopping: stopping.signal,
     say: () => undefined,
-    startDatabase: async () => {
-      databases.push(new Part());
-      return databases.at(-1)!;
-    },
-    startServer: async () => {
-      if (databases.at(-1)!.fallen) throw new Sentence('The database cannot be used.');
-      servers.push(new Part());
-      return servers.at(-1)!;
-    },
+    parts: [
+      {
+        name: 'database',
+        start: async () => {
+          databases.push(new Running());
+          return databases.at(-1)!;
+        },
+      },
+      {
+        name: 'server',
+        needs: 'database',
+        start: async () => {
+          if (databases.at(-1)!.fallen) throw new Sentence('The database cannot be used.');
+          servers.push(new Running());
+          return servers.at(-1)!;
+        },
+      },
+    ],
   });
   await nextTurn();
   servers[0]!.fall();
@@ -109,13 +127,56 @@ it('what falls again and again is no use: all is stopped, and a sentence says wh
   expect(databases[0]!.stopped).toBe(true);
 });
 
+it('what needs nothing of another is started again while that one still starts', async () => {
+  const [slow, quick] = [[] as Running[], [] as Running[]];
+  let slowMayStart = () => undefined as void;
+  const stopping = new AbortController();
+  const done = supervise({
+    stopping: stopping.signal,
+    say: () => undefined,
+    parts: [
+      {
+        name: 'first node',
+        start: async () => {
+          if (slow.length) await new Promise<void>((resume) => (slowMayStart = resume));
+          slow.push(new Running());
+          return slow.at(-1)!;
+        },
+      },
+      {
+        name: 'second node',
+        start: async () => {
+          quick.push(new Running());
+          return quick.at(-1)!;
+        },
+      },
+    ],
+  });
+  await nextTurn();
+  slow[0]!.fall();
+  quick[0]!.fall();
+  await nextTurn();
+  expect([slow.length, quick.length]).toEqual([1, 2]);
+  stopping.abort();
+  slowMayStart();
+  await done;
+  // It had begun to start: it is stopped as well.
+  expect([slow[1]!.stopped, quick[1]!.stopped]).toEqual([true, true]);
+});
+
 it('what does not even start is no use at once, and leaves nothing running', async () => {
-  const database = new Part();
+  const database = new Running();
   const started = supervise({
     stopping: new AbortController().signal,
     say: () => undefined,
-    startDatabase: async () => database,
-    startServer: () => Promise.reject(new Sentence('The port is in use.')),
+    parts: [
+      { name: 'database', start: async () => database },
+      {
+        name: 'server',
+        needs: 'database',
+        start: () => Promise.reject(new Sentence('The port is in use.')),
+      },
+    ],
   });
   await expect(started).rejects.toThrow('The port is in use.');
   expect(database.stopped).toBe(true);

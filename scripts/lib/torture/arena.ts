@@ -33,20 +33,29 @@ export async function openArena(folder: string): Promise<Arena> {
     // It is killed on purpose, and often.
     mostFalls: Infinity,
     say: () => undefined,
-    startDatabase: async () => {
-      const database = await startDatabase(home, 'torture-only-password');
-      databaseUrl = database.url;
-      return database;
-    },
-    startServer: async (url) => {
-      server = await startServer({
-        OMTEL_DATABASE_URL: url,
-        OMTEL_PORT: String(port),
-        OMTEL_SECRET: 'torture-only-secret'.repeat(3),
-        OMTEL_ZONE: 'UTC',
-      });
-      return server;
-    },
+    parts: [
+      {
+        name: 'database',
+        start: async () => {
+          const database = await startDatabase(home, 'torture-only-password');
+          databaseUrl = database.url;
+          return database;
+        },
+      },
+      {
+        name: 'server',
+        needs: 'database',
+        start: async (url) => {
+          server = await startServer({
+            OMTEL_DATABASE_URL: url,
+            OMTEL_PORT: String(port),
+            OMTEL_SECRET: 'torture-only-secret'.repeat(3),
+            OMTEL_ZONE: 'UTC',
+          });
+          return server;
+        },
+      },
+    ],
   });
   const address = `http://127.0.0.1:${port}`;
   const ready = async () => {

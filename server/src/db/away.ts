@@ -11,6 +11,8 @@ const DATABASE_GONE = new Set([
   'ER_QUERY_INTERRUPTED',
   'ER_CON_COUNT_ERROR',
   'EPIPE',
+  // A node that has lost its cluster.
+  'ER_UNKNOWN_COM_ERROR',
 ]);
 
 /** Whether an error says that the database cannot be used just now, and not that it was asked something wrong. */

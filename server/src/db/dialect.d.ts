@@ -3,8 +3,11 @@ declare module 'knex/lib/dialects/mysql2' {
   import { Knex } from 'knex';
 
   class MySql2Client extends Knex.Client {
+    /** Where and how the next connection is made. */
+    connectionSettings: object;
+    acquireRawConnection(): Promise<object>;
     /** Asks the database one thing over one connection. */
-    protected _query(connection: unknown, asked: unknown): Promise<unknown>;
+    _query(connection: object, asked: unknown): Promise<unknown>;
   }
   export = MySql2Client;
 }

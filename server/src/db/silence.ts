@@ -1,36 +1,10 @@
 import type { Knex } from 'knex';
-import MySql2Client from 'knex/lib/dialects/mysql2';
+import type { Place } from './places';
 
-/** What is asked of a database and not answered yet, and when it was last asked or answered anything. */
-export interface Talk {
-  open: number;
-  lastAt: number;
-}
+const placesOfPool = new WeakMap<object, readonly Place[]>();
 
-const talks = new WeakMap<object, Talk>();
-
-/** A dialect whose connections note when the database is asked and when it answers, whatever it says, and that talk. */
-export function noted(): { readonly client: typeof MySql2Client; readonly talk: Talk } {
-  const talk: Talk = { open: 0, lastAt: Date.now() };
-  const note = (more: 1 | -1) => {
-    talk.open += more;
-    talk.lastAt = Date.now();
-  };
-  class Noted extends MySql2Client {
-    protected override async _query(connection: unknown, asked: unknown): Promise<unknown> {
-      note(1);
-      try {
-        return await super._query(connection, asked);
-      } finally {
-        note(-1);
-      }
-    }
-  }
-  return { client: Noted, talk };
-}
-
-/** Remembers the talk of a pool. */
-export const listenTo = (db: Knex, talk: Talk): void => void talks.set(db, talk);
+/** Remembers where the database of a pool is to be had. */
+export const listenTo = (db: Knex, places: readonly Place[]): void => void placesOfPool.set(db, places);
 
 const LOOK_EVERY_MS = 100;
 
@@ -53,13 +27,12 @@ export async function unlessSilent<Result>(
   work: () => Promise<Result>,
 ): Promise<Result> {
   const began = Date.now();
-  const talk = talks.get(db)!;
+  const places = placesOfPool.get(db)!;
   let look: NodeJS.Timeout | undefined;
   const silent = new Promise<never>((_, reject) => {
     look = setInterval(() => {
-      // Who asks nothing may be working something out.
-      const waited = talk.open > 0 && Date.now() - Math.max(began, talk.lastAt) >= ms;
-      if (waited) reject(new DatabaseSilent('The database is silent.'));
+      if (places.some((place) => place.silentSince(began) >= ms))
+        reject(new DatabaseSilent('The database is silent.'));
     }, LOOK_EVERY_MS);
   });
   try {

@@ -1,8 +1,11 @@
+import { setTimeout as pause } from 'node:timers/promises';
 import type { Database } from './connect';
 
-/** Two that wait for each other: the database ends one, which may simply be tried again. */
+/** Two that wait for each other, or changed the same over two nodes: the database ends one, which may simply be tried again. */
 const DEADLOCKED = new Set(['ER_LOCK_DEADLOCK', 'ER_LOCK_WAIT_TIMEOUT', 'ER_CHECKREAD']);
-const MOST_TRIES = 5;
+const MOST_TRIES = 12;
+/** Who met another waits a while nobody chose before the next try, each time longer: two in step would meet again. */
+const LONGEST_WAIT_MS = 15;
 
 /**
  * Does what belongs together in one transaction, and tries again where it only met another. Within a transaction it is part of
@@ -18,9 +21,10 @@ export async function inTransaction<Result>(
       return await db.transaction(work);
     } catch (error) {
       if (tried === MOST_TRIES || !isDeadlock(error)) throw error;
+      await pause(Math.random() * LONGEST_WAIT_MS * tried);
     }
   }
 }
 
-const isDeadlock = (error: unknown): boolean =>
+export const isDeadlock = (error: unknown): boolean =>
   error instanceof Error && 'code' in error && DEADLOCKED.has(String(error.code));

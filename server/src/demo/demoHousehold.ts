@@ -1,5 +1,4 @@
 import { DEFAULT_SETTINGS } from '@omtel/core/api';
-import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -19,6 +18,9 @@ import {
 import { recordEvents } from '../services/recordEvents';
 import { boatyardStory, storyOpens } from './story';
 
+/** The same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
+const ID = '019f0000-0000-7000-8000-000000000001';
+
 /** Loads the demo household and its story into a database that has none; harmless when it has. */
 export async function ensureDemoHousehold(
   db: Database,
@@ -28,7 +30,7 @@ export async function ensureDemoHousehold(
   const known = await findDemoHousehold(db);
   if (known) return known;
   const household: HouseholdRow = {
-    id: uuid(),
+    id: ID,
     name: 'The boatyard',
     settings: { ...DEFAULT_SETTINGS, zone },
     demo: true,

@@ -1,6 +1,6 @@
 import type { Settings } from '@omtel/core/api';
 import type { Database } from '../db/connect';
-import { ask, type Question } from '../db/together';
+import type { Question } from '../db/together';
 import { fromJson } from './json';
 
 export interface HouseholdRow {
@@ -22,6 +22,7 @@ interface Stored {
   clock_start_ms: number;
   clock_ahead_ms: number;
   last_seq: number;
+  turn: number;
 }
 
 const read = (row: Stored): HouseholdRow => ({
@@ -39,14 +40,20 @@ export async function findHousehold(db: Database, householdId: string): Promise<
   return row ? read(row) : null;
 }
 
-/** Takes the household for this transaction alone, so that its foods are folded one batch after the other. */
+/**
+ * Takes the household for this transaction alone, on the node it is on, so that its foods are folded one batch after the other. Who
+ * then writes to its row has it alone on every node of a cluster: of two only one can commit.
+ */
 export const householdLocked = (trx: Database, householdId: string): Question<HouseholdRow | null> => ({
   query: trx<Stored>('households').where({ id: householdId }).forUpdate(),
   read: ([row]: readonly Stored[]) => (row ? read(row) : null),
 });
 
-export const lockHousehold = (trx: Database, householdId: string): Promise<HouseholdRow | null> =>
-  ask(householdLocked(trx, householdId));
+/** Takes the household for this transaction alone, whatever is written then, on every node of a cluster. */
+export async function lockHousehold(trx: Database, householdId: string): Promise<HouseholdRow | null> {
+  await trx<Stored>('households').where({ id: householdId }).increment('turn', 1);
+  return findHousehold(trx, householdId);
+}
 
 /** @param locked keeps anybody from adding one as well, in a transaction */
 export async function findDemoHousehold(db: Database, { locked = false } = {}): Promise<HouseholdRow | null> {

@@ -8,6 +8,7 @@ import * as order from './2026-07-05-order';
 import * as sessions from './2026-07-12-sessions';
 import * as pages from './2026-07-13-pages';
 import * as setAside from './2026-07-14-set-aside';
+import * as turns from './2026-07-15-turns';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -20,6 +21,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-07-12-sessions': sessions,
   '2026-07-13-pages': pages,
   '2026-07-14-set-aside': setAside,
+  '2026-07-15-turns': turns,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {
