@@ -10,9 +10,11 @@ import { Sentence } from './sentence';
 /**
  * Backs a database up into a file, and proves the file: it is read into a database of its own and everything in it folded anew.
  *
+ * @param databaseUrls where it is; of several places, comma by comma, the first is read
  * @throws Sentence when the file does not hold what happened
  */
-export async function backUp(databaseUrl: string, file: string): Promise<Verified> {
+export async function backUp(databaseUrls: string, file: string): Promise<Verified> {
+  const databaseUrl = firstOf(databaseUrls);
   await dumpInto(databaseUrl, file);
   return aside(databaseUrl, async (url) => {
     await loadFrom(file, url);
@@ -27,7 +29,8 @@ export async function backUp(databaseUrl: string, file: string): Promise<Verifie
  * @param keepIn the file for what is replaced
  * @throws Sentence when the file is no good; the database is as it was then
  */
-export async function restore(databaseUrl: string, file: string, keepIn: string): Promise<Verified> {
+export async function restore(databaseUrls: string, file: string, keepIn: string): Promise<Verified> {
+  const databaseUrl = firstOf(databaseUrls);
   await aside(databaseUrl, async (url) => {
     await loadFrom(file, url);
     await proven(url, file);
@@ -40,6 +43,9 @@ export async function restore(databaseUrl: string, file: string, keepIn: string)
   await loadFrom(file, databaseUrl);
   return proven(databaseUrl, file);
 }
+
+/** Of the nodes of a cluster each holds everything, and what is written to one is written to all. */
+const firstOf = (databaseUrls: string): string => databaseUrls.split(',')[0]!.trim();
 
 /** Reads everything in a database and folds it anew; one of an older version is brought up to date first. */
 async function proven(databaseUrl: string, file: string): Promise<Verified> {

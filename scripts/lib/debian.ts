@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { accessSync, constants } from 'node:fs';
+import { accessSync, constants, existsSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { Sentence } from './sentence';
 
@@ -25,8 +25,15 @@ export function findProgram(name: string): string | null {
  * @returns the program's path
  * @throws Sentence with the one command to type when it may not
  */
-export function ensureProgram(program: string, debianPackage: string): string {
-  const found = findProgram(program);
+export const ensureProgram = (program: string, debianPackage: string): string =>
+  ensure(() => findProgram(program), debianPackage);
+
+/** The same of a file that is no program. */
+export const ensureFile = (path: string, debianPackage: string): string =>
+  ensure(() => (existsSync(path) ? path : null), debianPackage);
+
+function ensure(find: () => string | null, debianPackage: string): string {
+  const found = find();
   if (found) return found;
   const advice = `${debianPackage} is missing. Install it as root: apt-get install -y --no-install-recommends ${debianPackage}`;
   if (process.getuid?.() !== 0 || !findProgram('apt-get')) throw new Sentence(advice);
@@ -36,7 +43,7 @@ export function ensureProgram(program: string, debianPackage: string): string {
     spawnSync('apt-get', ['-qq', ...args], { env, stdio: ['ignore', 'ignore', 'ignore'] }).status === 0;
   apt('update');
   if (!apt('install', '-y', '--no-install-recommends', debianPackage)) throw new Sentence(advice);
-  const installed = findProgram(program);
+  const installed = find();
   if (!installed) throw new Sentence(advice);
   return installed;
 }

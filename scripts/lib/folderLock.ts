@@ -1,12 +1,25 @@
 import { readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { setTimeout as pause } from 'node:timers/promises';
 import { identityOf, runs } from './processes';
+import { Sentence } from './sentence';
 
 const LOOK_EVERY_MS = 50;
 
-/** Does something while no other process does what asks for the same lock file; one whose holder is gone is taken over. */
-export async function withLock<Result>(file: string, work: () => Promise<Result>): Promise<Result> {
-  while (!take(file)) await pause(LOOK_EVERY_MS);
+/**
+ * Does something while no other process does what asks for the same lock file; one whose holder is gone is taken over.
+ *
+ * @param refusal what is said instead of waiting for another; it is waited for if nothing is
+ * @throws Sentence with the refusal
+ */
+export async function withLock<Result>(
+  file: string,
+  work: () => Promise<Result>,
+  refusal?: string,
+): Promise<Result> {
+  while (!take(file)) {
+    if (refusal && runs(holderOf(file))) throw new Sentence(refusal);
+    await pause(LOOK_EVERY_MS);
+  }
   try {
     return await work();
   } finally {

@@ -19,8 +19,11 @@ export async function wantedPort(): Promise<number> {
   throw new Sentence(`Port ${port} is in use. Stop what uses it, or set OMTEL_PORT to another one.`);
 }
 
-/** This checkout's own secrets, made when there are none. */
-export const secretsHere = (): Secrets => ensureSecrets(HOME);
+/** This checkout's own secrets, made when there are none, or what signs sessions as it was told: servers of one cluster share it. */
+export function secretsHere(): Secrets {
+  const own = ensureSecrets(HOME);
+  return { ...own, session: process.env.OMTEL_SECRET || own.session };
+}
 
 /**
  * This checkout's own database, running until it is stopped, or the one it was told to use.

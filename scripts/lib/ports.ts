@@ -21,3 +21,10 @@ export function freePort(): Promise<number> {
     });
   });
 }
+
+/** Several of them, no two the same. */
+export async function freePorts(count: number): Promise<readonly number[]> {
+  const ports = new Set<number>();
+  while (ports.size < count) ports.add(await freePort());
+  return [...ports];
+}

@@ -13,8 +13,16 @@ it('reads what is given, and takes the usual for the rest', () => {
   expect(readConfig(good).hosts).toEqual(['localhost', '127.0.0.1', '[::1]']);
 });
 
+it('takes the nodes of a cluster, the one to prefer first', () => {
+  const list = 'mariadb://omtel:x@10.0.0.1/omtel, mysql://omtel:x@10.0.0.2/omtel';
+  expect(readConfig({ ...good, OMTEL_DATABASE_URL: list }).databaseUrl).toBe(
+    'mysql://omtel:x@10.0.0.1/omtel,mysql://omtel:x@10.0.0.2/omtel',
+  );
+});
+
 it.each([
   ['OMTEL_DATABASE_URL', undefined],
+  ['OMTEL_DATABASE_URL', 'mysql://omtel:x@10.0.0.1/omtel,10.0.0.2'],
   ['OMTEL_DATABASE_URL', 'postgres://x'],
   ['OMTEL_PORT', 'http'],
   ['OMTEL_PORT', '70000'],

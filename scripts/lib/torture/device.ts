@@ -20,8 +20,9 @@ export class Device {
   /** The longest time from sending a batch first to its acknowledgement, ms. */
   longestMs = 0;
 
+  /** @param addresses of servers that are asked in turn, as something that balances them would */
   constructor(
-    private readonly address: string,
+    private readonly addresses: readonly string[],
     private readonly cookie: string,
   ) {}
 
@@ -47,10 +48,13 @@ export class Device {
     this.longestMs = Math.max(this.longestMs, performance.now() - began);
   }
 
+  private asked = 0;
+
   /** What was answered; null where the server was gone before it had, whether or not it took them. */
   private async post(events: readonly FoodEvent[]): Promise<{ status: number; text: string } | null> {
     try {
-      const response = await fetch(`${this.address}/api/events`, {
+      const address = this.addresses[this.asked++ % this.addresses.length]!;
+      const response = await fetch(`${address}/api/events`, {
         method: 'POST',
         headers: { 'content-type': 'application/json', cookie: this.cookie },
         body: JSON.stringify({ events }),

@@ -23,24 +23,24 @@ const AT_ONCE = 8;
 
 /** Asks every route of the server's own description for things it cannot or must not do. */
 export async function sendHostile(arena: Arena, requests: number, chance: Chance): Promise<Withstood> {
-  const foreign = await anotherHousehold(arena.databaseUrl);
-  const routes = await routesOf(arena.address);
+  const foreign = await anotherHousehold(arena.databaseUrls[0]!);
+  const routes = await routesOf(arena.addresses[0]!);
   const statuses: Record<number, number> = {};
   let [sent, failed, leaked] = [0, 0, 0];
-  let { cookie } = await signIn(arena.address);
+  let { cookie } = await signIn(arena.addresses[0]!);
   const one = async () => {
     while (sent < requests) {
       sent += 1;
       const { path, ...asked } = anyRequest(oneOf(routes, chance), foreign, cookie, chance);
       // What no client library would even send is none of the server's trouble.
-      const response = await fetch(`${arena.address}${path}`, asked).catch(ifUnreachable);
+      const response = await fetch(`${arena.addresses[0]!}${path}`, asked).catch(ifUnreachable);
       if (!response) continue;
       const text = await response.text();
       statuses[response.status] = (statuses[response.status] ?? 0) + 1;
       if (response.status >= 500) failed += 1;
       if (text.includes(SECRET)) leaked += 1;
       // It may have signed this device out.
-      if (sent % 50 === 0) ({ cookie } = await signIn(arena.address));
+      if (sent % 50 === 0) ({ cookie } = await signIn(arena.addresses[0]!));
     }
   };
   await Promise.all(Array.from({ length: AT_ONCE }, one));

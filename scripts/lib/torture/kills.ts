@@ -21,12 +21,11 @@ export interface Survived {
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;
-const TARGETS = [['server'], ['database'], ['server', 'database']] as const;
 
-/** Two devices send without a pause, while the server or the database is killed at a moment nobody chose, n times. */
+/** Two devices send without a pause, while parts are killed at moments nobody chose, n times. */
 export async function killAtRandom(arena: Arena, rounds: number, chance: Chance): Promise<Survived> {
-  const { cookie, now } = await signIn(arena.address);
-  const devices = [new Device(arena.address, cookie), new Device(arena.address, cookie)];
+  const { cookie, now } = await signIn(arena.addresses[0]!);
+  const devices = [new Device(arena.addresses, cookie), new Device(arena.addresses, cookie)];
   let going = true;
   const sending = devices.map(async (device) => {
     while (going) {
@@ -38,22 +37,36 @@ export async function killAtRandom(arena: Arena, rounds: number, chance: Chance)
   });
   for (let round = 0; round < rounds; round++) {
     await pause(100 + chance() * 400);
-    await arena.kill(oneOf(TARGETS, chance));
+    await arena.kill(oneOf(arena.targets, chance));
   }
   going = false;
   await Promise.all(sending);
 
-  const db = connect(arena.databaseUrl);
+  const acknowledged = devices.flatMap((device) => [...device.acknowledged]);
+  const found = await Promise.all(arena.databaseUrls.map((url) => heldAt(url, acknowledged)));
+  const worst = (count: keyof Held) => Math.max(...found.map((held) => held[count]));
+  return {
+    rounds,
+    acknowledged: acknowledged.length,
+    batchesSentAgain: devices.reduce((sum, { again }) => sum + again, 0),
+    longestPauseMs: Math.round(Math.max(...devices.map(({ longestMs }) => longestMs))),
+    lost: worst('lost'),
+    doubled: worst('doubled'),
+    differing: worst('differing'),
+    gaps: worst('gaps'),
+  };
+}
+
+type Held = Pick<Survived, 'lost' | 'doubled' | 'differing' | 'gaps'>;
+
+/** What a place holds of all that was acknowledged, and whether it agrees with itself. */
+async function heldAt(databaseUrl: string, acknowledged: readonly string[]): Promise<Held> {
+  const db = connect(databaseUrl);
   try {
     const kept: string[] = await db('events').pluck('id');
     const there = new Set(kept);
     const { differing, gaps } = await verifyLedger(db);
-    const acknowledged = devices.flatMap((device) => [...device.acknowledged]);
     return {
-      rounds,
-      acknowledged: acknowledged.length,
-      batchesSentAgain: devices.reduce((sum, { again }) => sum + again, 0),
-      longestPauseMs: Math.round(Math.max(...devices.map(({ longestMs }) => longestMs))),
       lost: acknowledged.filter((id) => !there.has(id)).length,
       doubled: kept.length - there.size,
       differing: differing.length,

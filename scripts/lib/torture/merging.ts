@@ -17,8 +17,8 @@ export async function mergeOffline(
   foods: number,
   chance: Chance,
 ): Promise<{ readonly foods: number; readonly differing: number }> {
-  const { cookie, now } = await signIn(arena.address);
-  const device = new Device(arena.address, cookie);
+  const { cookie, now } = await signIn(arena.addresses[0]!);
+  const device = new Device(arena.addresses, cookie);
   let differing = 0;
   for (let food = 0; food < foods; food++) {
     const life = foodLife(now - (5 + chance() * 30) * DAY_MS, chance);
@@ -35,7 +35,7 @@ export async function mergeOffline(
     const states = await Promise.all(
       [life, twin].map(async (events) => {
         const { foodId } = events[0]!;
-        const answer = await fetch(`${arena.address}/api/foods/${foodId}`, { headers: { cookie } });
+        const answer = await fetch(`${arena.addresses[0]!}/api/foods/${foodId}`, { headers: { cookie } });
         const { food } = (await answer.json()) as FoodTrail;
         return JSON.stringify({ ...food.state, foodId: '', lastIds: food.state.lastIds.length });
       }),

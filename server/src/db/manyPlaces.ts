@@ -17,7 +17,10 @@ export interface Manner {
  * A dialect for a database that is to be had in several places: a connection is made to the first that serves, and a place that
  * falls silent, or leaves its cluster, is left.
  */
-export function dialectFor(places: readonly Place[], { connectMs, greeting, silentMs }: Manner): typeof MySql2Client {
+export function dialectFor(
+  places: readonly Place[],
+  { connectMs, greeting, silentMs }: Manner,
+): typeof MySql2Client {
   const placeOf = new WeakMap<object, Place>();
 
   return class extends MySql2Client {
