@@ -14,12 +14,26 @@ const KEY_MS = 300;
 /** A cook looks at Now before going elsewhere; meanwhile the other places are read ahead. */
 const LOOKED_AT_MS = 8000;
 
-/** In the page: how long what was tapped or typed took to be answered by a picture, and when a text came to stand. */
+/**
+ * In the page: how long what was tapped or typed took to be answered, and when a text came to stand. The answer is taken twice, and
+ * neither is ever too early: until the browser says that it was shown, and until the page, having handed over its frame, is at
+ * something else. Without a screen the browser puts the page into its window anew at the first press, some 60 ms that are its own.
+ */
 const WATCH = `
-  globalThis.answers = [];
+  globalThis.shown = [];
+  globalThis.drawn = [];
   new PerformanceObserver((list) =>
-    list.getEntries().forEach((entry) => entry.interactionId && globalThis.answers.push(entry.duration)),
+    list.getEntries().forEach((entry) => entry.interactionId && globalThis.shown.push(entry.duration)),
   ).observe({ type: 'event', durationThreshold: 16 });
+  let pressed = 0;
+  const began = (event) => (pressed = event.timeStamp);
+  const answered = () => {
+    const from = pressed;
+    requestAnimationFrame(() => setTimeout(() => globalThis.drawn.push(performance.now() - from)));
+  };
+  const first = { capture: true, passive: true };
+  for (const type of ['pointerdown', 'keydown']) addEventListener(type, began, first);
+  for (const type of ['click', 'input']) addEventListener(type, answered, first);
   // From the next press on, until a page of that title stands. Nothing asked here makes the page lay itself out, and nothing is
   // asked from outside meanwhile: that would be part of what is measured.
   globalThis.standing = (title) =>
@@ -36,7 +50,8 @@ const WATCH = `
 `;
 
 interface Watched {
-  answers: number[];
+  shown: number[];
+  drawn: number[];
   standing: (title: string) => Promise<number>;
   stood: Promise<number>;
 }
@@ -61,8 +76,9 @@ async function slowestAnswer(page: Page, afterMs = 0): Promise<number> {
   await page.waitForTimeout(afterMs);
   return page.evaluate(() => {
     const watched = globalThis as unknown as Watched;
-    const slowest = Math.max(0, ...watched.answers);
-    watched.answers = [];
+    const slowest = Math.min(...[watched.shown, watched.drawn].map((some) => Math.max(0, ...some)));
+    watched.shown = [];
+    watched.drawn = [];
     return slowest;
   });
 }
@@ -76,7 +92,7 @@ async function typed(page: Page, field: string, word: string): Promise<string> {
     await page.keyboard.type(letter);
     keys.push(await slowestAnswer(page, KEY_MS));
   }
-  return `${median(keys)} ms a key, ${Math.max(...keys)} at most`;
+  return `${median(keys).toFixed(0)} ms a key, ${Math.max(...keys).toFixed(0)} at most`;
 }
 
 /** A household with as many foods, and one food with as many readings, as a long year leaves. */
@@ -138,7 +154,7 @@ export async function taps(): Promise<string[]> {
         const ms = await placeStands(page, place);
         const answer = await slowestAnswer(page);
         lines.push(
-          `${place.padEnd(7)} ${visit}: stands after ${ms.toFixed(0)} ms (at most 250), answers in ${answer} (at most 100)`,
+          `${place.padEnd(7)} ${visit}: stands after ${ms.toFixed(0)} ms (at most 250), answers in ${answer.toFixed(0)} (at most 100)`,
         );
       }
     }

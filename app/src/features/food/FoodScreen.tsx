@@ -10,6 +10,7 @@ import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { Later } from '../../ui/Later';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
@@ -82,13 +83,15 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
         now={kitchen.now}
       />
       {ruling && <Reasons reasons={ruling.reasons} />}
-      <AirHere food={state} />
-      <WaterHere food={state} />
-      <FoodActions food={state} />
-      <RuledBy food={state} />
-      <History events={history} foodId={state.foodId} />
-      <LeftOut food={state} />
-      <LostSight food={state} />
+      <Later>
+        <AirHere food={state} />
+        <WaterHere food={state} />
+        <FoodActions food={state} />
+        <RuledBy food={state} />
+        <History events={history} foodId={state.foodId} />
+        <LeftOut food={state} />
+        <LostSight food={state} />
+      </Later>
     </Screen>
   );
 }
