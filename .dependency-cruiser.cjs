@@ -30,6 +30,13 @@ module.exports = {
     },
     ...onlyBelow(['record', 'clocks', 'trail', 'judge', 'plan']),
     {
+      name: 'schedule-knows-no-food',
+      comment: 'It places tasks; what they are of is known above it.',
+      severity: 'error',
+      from: { path: '^core/src/schedule/' },
+      to: { path: '^core/src/', pathNot: '^core/src/schedule/' },
+    },
+    {
       name: 'places-by-their-index',
       comment: 'What a place of the app gives to others stands in its index; the rest is its own.',
       severity: 'error',

@@ -1,0 +1,216 @@
+import { FAR, type Grid } from './grid';
+import type { Placing } from './placing';
+
+/** How far a search may go; every start that is tried uses it up. */
+export interface Effort {
+  left: number;
+}
+
+export interface Limits {
+  /** Only ways that make all that stands cost less than this. */
+  readonly below?: number;
+  /** Any way will do. */
+  readonly first?: boolean;
+  /** A start that a task must not have. */
+  readonly otherThan?: readonly [node: number, start: number];
+}
+
+/** How a search ended: with the best, with something, with the proof that there is nothing, or too long. */
+export type Outcome = 'best' | 'found' | 'none' | 'unknown';
+
+/** Costs that differ by less are the same. */
+export const EPSILON = 1e-9;
+
+/**
+ * Exact search for tasks beside those that stand: depth first, each next the task with the least room, its cheapest start first,
+ * cut off where the links alone say that it cannot get better.
+ */
+export class Descent {
+  private readonly grid: Grid;
+  /** What the links leave to the start of each node, given all that stands. */
+  private readonly low: Int32Array;
+  private readonly high: Int32Array;
+  /** The links among all in play, side by side: what a node costs is asked a million times. */
+  private readonly from: Int32Array;
+  private readonly to: Int32Array;
+  private readonly after: Int32Array;
+  private readonly perStep: Float64Array;
+  private readonly linksAt: readonly Int32Array[];
+  private readonly open: number[];
+  private readonly tie: Float64Array;
+  private best: readonly number[] | null = null;
+  private bestCost: number;
+  private cut = false;
+
+  /** @param chance decides between tasks that have as much room */
+  constructor(
+    private readonly placing: Placing,
+    private readonly nodes: readonly number[],
+    private readonly effort: Effort,
+    chance: () => number,
+    private readonly limits: Limits,
+  ) {
+    const { grid, standing } = placing;
+    this.grid = grid;
+    this.bestCost = limits.below ?? Infinity;
+    this.open = [...nodes];
+    this.low = new Int32Array(grid.nodes);
+    this.high = new Int32Array(grid.nodes);
+    this.tie = new Float64Array(grid.nodes);
+    const inPlay = new Uint8Array(grid.nodes);
+    for (const node of standing) inPlay[node] = 1;
+    for (const node of nodes) {
+      inPlay[node] = 1;
+      this.tie[node] = chance() / 2;
+    }
+    const links = grid.links.filter(({ from, to }) => inPlay[from] && inPlay[to]);
+    this.from = Int32Array.from(links, ({ from }) => from);
+    this.to = Int32Array.from(links, ({ to }) => to);
+    this.after = Int32Array.from(links, ({ after }) => after);
+    this.perStep = Float64Array.from(links, ({ perStep }) => perStep);
+    const at: number[][] = Array.from({ length: grid.nodes }, () => []);
+    links.forEach(({ from, to }, index) => {
+      at[from]!.push(index);
+      at[to]!.push(index);
+    });
+    this.linksAt = at.map((some) => Int32Array.from(some));
+  }
+
+  /** @returns how it ended, and the start of each task in the best way found */
+  run(): { readonly outcome: Outcome; readonly found: readonly number[] | null } {
+    if (!this.narrow()) return { outcome: 'none', found: null };
+    this.descend();
+    if (!this.best) return { outcome: this.cut ? 'unknown' : 'none', found: null };
+    return { outcome: this.cut || this.limits.first ? 'found' : 'best', found: this.best };
+  }
+
+  /** Begins with what the links leave; whether they leave something to each. */
+  private narrow(): boolean {
+    const { low, high, placing, grid } = this;
+    const { starts, standing } = placing;
+    for (const node of standing) low[node] = high[node] = starts[node]!;
+    return this.nodes.every((node) => {
+      let [from, to] = [-FAR, FAR];
+      for (const other of standing) {
+        from = Math.max(from, starts[other]! + grid.apart[other * grid.nodes + node]!);
+        to = Math.min(to, starts[other]! - grid.apart[node * grid.nodes + other]!);
+      }
+      [low[node], high[node]] = [from, to];
+      return from <= to;
+    });
+  }
+
+  private descend(): void {
+    const least = this.least();
+    if (least >= this.bestCost - EPSILON) return;
+    if (this.open.length === 0) {
+      this.bestCost = least;
+      this.best = this.nodes.map((node) => this.placing.starts[node]!);
+      return;
+    }
+    const { low, high, open, effort, placing } = this;
+    const { otherThan } = this.limits;
+    const pick = this.leastRoom();
+    const node = open[pick]!;
+    open.splice(pick, 1);
+    const [lows, highs] = [low.slice(), high.slice()];
+    const [from, to] = [low[node]!, high[node]!];
+    const costs = this.costsOf(node, from, to);
+    const rest = least - this.leastOf(node);
+    let [left, right] = around(costs);
+    while (left >= 0 || right < costs.length) {
+      const later = right < costs.length && (left < 0 || costs[right]! <= costs[left]!);
+      const index = later ? right++ : left--;
+      // All that follow cost as much or more.
+      if (rest + costs[index]! >= this.bestCost - EPSILON) break;
+      const start = from + index;
+      if (otherThan?.[0] === node && otherThan[1] === start) continue;
+      if (!placing.occupancy.fits(node, start)) continue;
+      if (effort.left <= 0) {
+        this.cut = true;
+        break;
+      }
+      effort.left -= 1;
+      if (this.follow(node, start)) {
+        placing.put(node, start);
+        this.descend();
+        placing.take(node);
+      }
+      low.set(lows);
+      high.set(highs);
+      if (this.best && this.limits.first) break;
+    }
+    open.splice(pick, 0, node);
+  }
+
+  /** What the links leave once a task starts then; whether they leave something to each. */
+  private follow(node: number, start: number): boolean {
+    const { low, high, grid } = this;
+    const { apart, nodes } = grid;
+    low[node] = high[node] = start;
+    for (const other of this.open) {
+      const earliest = start + apart[node * nodes + other]!;
+      const latest = start - apart[other * nodes + node]!;
+      if (earliest > low[other]!) low[other] = earliest;
+      if (latest < high[other]!) high[other] = latest;
+      if (low[other]! > high[other]!) return false;
+    }
+    return true;
+  }
+
+  private leastRoom(): number {
+    let [pick, room] = [0, Infinity];
+    for (let index = 0; index < this.open.length; index++) {
+      const node = this.open[index]!;
+      const mine = this.high[node]! - this.low[node]! + this.tie[node]!;
+      if (mine < room) [pick, room] = [index, mine];
+    }
+    return pick;
+  }
+
+  /** What all links cost at the least, whatever is tried from here. */
+  private least(): number {
+    let sum = 0;
+    for (let link = 0; link < this.perStep.length; link++) sum += this.leastAt(link);
+    return sum;
+  }
+
+  private leastOf(node: number): number {
+    let sum = 0;
+    for (const link of this.linksAt[node]!) sum += this.leastAt(link);
+    return sum;
+  }
+
+  private leastAt(link: number): number {
+    const wait = this.low[this.to[link]!]! - this.high[this.from[link]!]! - this.after[link]!;
+    return wait > 0 ? this.perStep[link]! * wait : 0;
+  }
+
+  /** What the links of a node cost at the least for each of its starts: it falls, and then rises. */
+  private costsOf(node: number, from: number, to: number): Float64Array {
+    const costs = new Float64Array(to - from + 1);
+    for (const link of this.linksAt[node]!) {
+      const [per, after] = [this.perStep[link]!, this.after[link]!];
+      if (this.from[link] === node) {
+        const whole = this.low[this.to[link]!]! - after;
+        for (let index = Math.min(costs.length, whole - from) - 1; index >= 0; index--)
+          costs[index]! += per * (whole - from - index);
+      } else {
+        const whole = this.high[this.from[link]!]! + after;
+        for (let index = Math.max(0, whole - from + 1); index < costs.length; index++)
+          costs[index]! += per * (from + index - whole);
+      }
+    }
+    return costs;
+  }
+}
+
+/**
+ * Two places to walk from, away from each other: the cheapest are met first, late rather than early among equals, since what has to
+ * be done is done as near to the table as it may.
+ */
+function around(costs: Float64Array): [left: number, right: number] {
+  let cheapest = 0;
+  for (let index = 1; index < costs.length; index++) if (costs[index]! <= costs[cheapest]!) cheapest = index;
+  return [cheapest, cheapest + 1];
+}

@@ -1,0 +1,176 @@
+import { SERVE, type Problem } from './problem';
+
+/** Never to be reached. */
+export const FAR = 1 << 29;
+
+/** A task in steps of the grid. */
+export interface GridTask {
+  readonly steps: number;
+  /** Its place by number; none is -1. */
+  readonly place: number;
+  readonly units: number;
+  readonly heat: readonly [low: number, high: number] | null;
+  /** How many hands it needs when, from its start; spans do not meet. */
+  readonly hands: readonly Hands[];
+  readonly present: boolean;
+}
+
+interface Hands {
+  readonly from: number;
+  readonly to: number;
+  readonly count: number;
+}
+
+/** A link whose waiting costs something, between nodes. */
+export interface GridLink {
+  readonly from: number;
+  readonly to: number;
+  /** Added to the start of `from`, its waiting begins. */
+  readonly after: number;
+  readonly perStep: number;
+}
+
+/**
+ * A problem in steps of the largest grid that loses nothing: all its times are whole multiples of a step, so a best schedule is too.
+ * Nodes are the tasks in their order, then the serving moment, then the moment of planning.
+ */
+export interface Grid {
+  readonly step: number;
+  readonly horizon: number;
+  readonly serveAt: number;
+  readonly tasks: readonly GridTask[];
+  readonly places: readonly { readonly capacity: number; readonly change: number }[];
+  /** How many cooks are free at each step. */
+  readonly free: Int16Array;
+  readonly serve: number;
+  readonly origin: number;
+  /** `apart[i * nodes + j]`: the start of j lies at least so many steps after the start of i. */
+  readonly apart: Int32Array;
+  readonly nodes: number;
+  readonly links: readonly GridLink[];
+  /** The dish of each task, by number; tasks without one that are linked belong together. */
+  readonly dishOf: readonly number[];
+  readonly dishes: readonly (readonly number[])[];
+  /** Tasks that the links alone keep from ever being placed; empty if there is a way. */
+  readonly impossible: readonly number[];
+}
+
+const gcd = (a: number, b: number): number => (b === 0 ? Math.abs(a) : gcd(b, a % b));
+
+function stepOf({ horizon, serveAt, cooks, places, tasks, links }: Problem): number {
+  const times = [
+    horizon,
+    serveAt,
+    ...cooks.flatMap(({ free }) => free.flat()),
+    ...places.map(({ changeMin }) => changeMin),
+    ...tasks.flatMap(({ minutes, hands, notBefore, notAfter }) => [
+      minutes,
+      ...hands.flat(),
+      notBefore ?? 0,
+      notAfter ?? 0,
+    ]),
+    ...links.flatMap(({ min, max }) => [min, max ?? 0]),
+  ];
+  return times.reduce(gcd, 0) || 1;
+}
+
+/** Lays a problem on its grid. */
+export function gridOf(problem: Problem): Grid {
+  const step = stepOf(problem);
+  const steps = (minutes: number) => minutes / step;
+  const { tasks, places, cooks, links } = problem;
+  const horizon = steps(problem.horizon);
+  const [serve, origin, nodes] = [tasks.length, tasks.length + 1, tasks.length + 2];
+  const placeOf = new Map(places.map(({ id }, index) => [id, index]));
+  const nodeOf = new Map([...tasks.map(({ id }, index) => [id, index] as const), [SERVE, serve] as const]);
+
+  const free = new Int16Array(horizon + 1);
+  for (const { free: spans } of cooks)
+    for (let at = 0; at < horizon; at++)
+      if (spans.some(([from, to]) => steps(from) <= at && at < steps(to))) free[at]! += 1;
+
+  const apart = new Int32Array(nodes * nodes).fill(-FAR);
+  const atLeast = (from: number, to: number, by: number) => {
+    if (by > apart[from * nodes + to]!) apart[from * nodes + to] = by;
+  };
+  for (let node = 0; node < nodes; node++) atLeast(node, node, 0);
+  tasks.forEach(({ minutes, notBefore, notAfter }, node) => {
+    atLeast(origin, node, Math.max(0, steps(notBefore ?? 0)));
+    const last = horizon - steps(minutes);
+    atLeast(node, origin, -Math.min(last, notAfter === null ? last : steps(notAfter)));
+  });
+  atLeast(origin, serve, steps(problem.serveAt));
+  atLeast(serve, origin, -horizon);
+  const gridLinks = links.map(({ from, to, min, max, weight, of }) => {
+    const [a, b] = [nodeOf.get(from)!, nodeOf.get(to)!];
+    const length = of === 'end' && a !== serve ? steps(tasks[a]!.minutes) : 0;
+    atLeast(a, b, length + steps(min));
+    if (max !== null) atLeast(b, a, -(length + steps(max)));
+    return { from: a, to: b, after: length + steps(min), perStep: weight * step };
+  });
+  for (let via = 0; via < nodes; via++)
+    for (let i = 0; i < nodes; i++) {
+      const first = apart[i * nodes + via]!;
+      if (first === -FAR) continue;
+      for (let j = 0; j < nodes; j++) {
+        const second = apart[via * nodes + j]!;
+        if (second !== -FAR && first + second > apart[i * nodes + j]!) apart[i * nodes + j] = first + second;
+      }
+    }
+
+  const costly = gridLinks.filter(({ perStep }) => perStep > 0);
+  const dishOf = dishesOf(problem, nodeOf);
+  const dishes: number[][] = [];
+  dishOf.forEach((dish, node) => (dishes[dish] ??= []).push(node));
+  return {
+    step,
+    horizon,
+    serveAt: steps(problem.serveAt),
+    tasks: tasks.map(({ minutes, place, units, celsius, hands, present }) => ({
+      steps: steps(minutes),
+      place: place === undefined ? -1 : placeOf.get(place)!,
+      units,
+      heat: celsius ?? null,
+      hands: handsOf(hands.map(([from, to]) => [steps(from), steps(to)] as const)),
+      present,
+    })),
+    places: places.map(({ capacity, changeMin }) => ({ capacity, change: steps(changeMin) })),
+    free,
+    serve,
+    origin,
+    apart,
+    nodes,
+    links: costly,
+    dishOf,
+    dishes,
+    impossible: tasks.flatMap((_, node) => (apart[node * nodes + node]! > 0 ? [node] : [])),
+  };
+}
+
+/** Spans that may meet as spans that do not, each with how many lie there. */
+function handsOf(spans: readonly (readonly [from: number, to: number])[]): Hands[] {
+  const ends = [...new Set(spans.flat())].sort((a, b) => a - b);
+  return ends.slice(1).flatMap((to, index) => {
+    const from = ends[index]!;
+    const count = spans.filter(([begin, end]) => begin <= from && to <= end).length;
+    return count > 0 ? [{ from, to, count }] : [];
+  });
+}
+
+/** The number of each task's dish. */
+function dishesOf({ tasks, links }: Problem, nodeOf: ReadonlyMap<string, number>): number[] {
+  const names = new Map<string, number>();
+  const numbered = (name: string) => names.get(name) ?? names.set(name, names.size).get(name)!;
+  // A task without a dish goes with one it is linked to, as far as there is one.
+  const group = tasks.map(({ dish, id }) => dish ?? `task ${id}`);
+  for (const { from, to } of links) {
+    const [a, b] = [nodeOf.get(from)!, nodeOf.get(to)!];
+    if (a >= tasks.length || b >= tasks.length) continue;
+    const [loose, kept] = tasks[a]!.dish === undefined ? [group[a]!, group[b]!] : [group[b]!, group[a]!];
+    if (tasks[a]!.dish !== undefined && tasks[b]!.dish !== undefined) continue;
+    group.forEach((name, index) => {
+      if (name === loose) group[index] = kept;
+    });
+  }
+  return group.map(numbered);
+}

@@ -1,0 +1,148 @@
+import type { Grid } from './grid';
+import { EPSILON, type Limits } from './descent';
+import { Placing } from './placing';
+
+/** How hard is looked, in starts that are tried. */
+const EFFORT = { alone: 4_000, dish: 1_500, whole: 12_000, better: 2_500 } as const;
+/** How often a dish is put in, whichever made room for it, before one moment to serve is given up. */
+const TRIES = 60;
+
+/** Whether all the tasks of a dish can be placed by themselves, with nothing else in the kitchen. */
+export function fitsAlone(
+  grid: Grid,
+  nodes: readonly number[],
+  serveAt: number,
+  chance: () => number,
+): boolean {
+  const outcome = new Placing(grid, serveAt).complete(nodes, { left: EFFORT.alone }, chance, { first: true });
+  // What is too much to tell is left to the search for all.
+  return outcome !== 'none';
+}
+
+/** How the search for any schedule at one moment ended; `none` is proven. */
+export type Built = { readonly placing: Placing } | 'none' | 'unknown';
+
+/**
+ * Looks for a schedule of all dishes at one serving moment: dish by dish, others making room for those that find none, and at last
+ * all tasks at once.
+ */
+export function build(grid: Grid, serveAt: number, chance: () => number): Built {
+  const placing = new Placing(grid, serveAt);
+  const waiting = byLoad(grid, chance);
+  const standing: number[] = [];
+  const refusals = grid.dishes.map(() => 0);
+  const fits = (dish: number) => {
+    const outcome = placing.complete(grid.dishes[dish]!, { left: EFFORT.dish }, chance);
+    return outcome === 'best' || outcome === 'found';
+  };
+  for (let tried = 0; tried < TRIES && waiting.length; tried++) {
+    const dish = waiting.shift()!;
+    // Those that found room most easily make room: one after the other, until there is enough.
+    while (!fits(dish) && standing.length) {
+      refusals[dish]! += 1;
+      const yields = standing
+        .map((other, index) => ({ index, rank: refusals[other]! + 2 * chance() }))
+        .reduce((a, b) => (b.rank < a.rank ? b : a)).index;
+      const [gone] = standing.splice(yields, 1);
+      placing.remove(grid.dishes[gone!]!);
+      waiting.push(gone!);
+    }
+    if (placing.starts[grid.dishes[dish]![0]!]! < 0) break;
+    standing.push(dish);
+  }
+  if (waiting.length === 0 && standing.length === grid.dishes.length) return { placing };
+  const all = new Placing(grid, serveAt);
+  const outcome = all.complete(
+    grid.tasks.map((_, node) => node),
+    { left: EFFORT.whole },
+    chance,
+    { first: true },
+  );
+  return outcome === 'found' || outcome === 'best' ? { placing: all } : outcome;
+}
+
+/** The dishes, what asks for most of the kitchen first, more or less: another order leads to another schedule. */
+function byLoad({ dishes, tasks }: Grid, chance: () => number): number[] {
+  const loads = dishes.map(
+    (nodes) =>
+      (0.5 + chance()) * nodes.reduce((sum, node) => sum + tasks[node]!.steps * (1 + tasks[node]!.units), 0),
+  );
+  return dishes.map((_, dish) => dish).sort((a, b) => loads[b]! - loads[a]!);
+}
+
+/**
+ * Makes a schedule cheaper: dishes are taken out and put in again, as well as they can be beside the others; then a dish is moved
+ * from where it is best, and the others follow, again and again. What came of it is kept if it is cheaper.
+ *
+ * @param goOn asked before each try
+ * @param better told of each one that is cheaper
+ */
+export function improve(
+  placing: Placing,
+  rounds: number,
+  chance: () => number,
+  goOn: () => boolean,
+  better: () => void,
+): void {
+  const { grid } = placing;
+  const all = grid.dishes.map((_, dish) => dish);
+  const nodesOf = (dishes: readonly number[]) => dishes.flatMap((dish) => grid.dishes[dish]!);
+  /** Whether some dishes could be put in anew within the limits; else they stand as before. */
+  const retry = (dishes: readonly number[], limits: Limits): boolean => {
+    const nodes = nodesOf(dishes);
+    const before = placing.remove(nodes);
+    const outcome = placing.complete(nodes, { left: EFFORT.better * dishes.length }, chance, limits);
+    if (outcome === 'best' || outcome === 'found') return true;
+    for (const [node, start] of before) placing.put(node, start);
+    return false;
+  };
+  const cheaper = (dishes: readonly number[]) => retry(dishes, { below: placing.waiting - EPSILON });
+  const settle = (dishes: readonly number[]) => {
+    for (let changed = true; changed && goOn();) {
+      changed = false;
+      for (const dish of dishes) changed = cheaper([dish]) || changed;
+    }
+  };
+
+  settle(all);
+  better();
+  let best = placing.starts.slice();
+  let least = placing.waiting;
+  for (let round = 0; round < rounds && goOn() && least > EPSILON; round++) {
+    const some = together(grid, all, Math.min(all.length, 1 + Math.floor(chance() * 3)), chance);
+    const nodes = grid.dishes[some[0]!]!;
+    const moved = nodes[Math.floor(chance() * nodes.length)]!;
+    const slack = least * SLACK + SLACK_AT_LEAST;
+    if (!retry(some, { below: least + slack, otherThan: [moved, placing.starts[moved]!] })) continue;
+    settle(all);
+    if (placing.waiting < least - EPSILON) {
+      better();
+      best = placing.starts.slice();
+      least = placing.waiting;
+    } else if (placing.waiting > least + EPSILON) {
+      const standing = nodesOf(all);
+      placing.remove(standing);
+      for (const node of standing) placing.put(node, best[node]!);
+    }
+  }
+}
+
+/** How much dearer a schedule may become for a moment, so that it can become cheaper: as a share, and at least. */
+const SLACK = 0.15;
+const SLACK_AT_LEAST = 10;
+
+/** Some dishes that meet: one by chance, and others that share its places or its hands. */
+function together(grid: Grid, all: readonly number[], most: number, chance: () => number): readonly number[] {
+  const first = all[Math.floor(chance() * all.length)]!;
+  const placesOf = (dish: number) =>
+    new Set(grid.dishes[dish]!.map((node) => grid.tasks[node]!.place).filter((place) => place >= 0));
+  const mine = placesOf(first);
+  const others = all
+    .filter((dish) => dish !== first)
+    .map((dish) => ({
+      dish,
+      rank: chance() + ([...placesOf(dish)].some((place) => mine.has(place)) ? 0.5 : 0),
+    }))
+    .sort((a, b) => b.rank - a.rank);
+  return [first, ...others.slice(0, most - 1).map(({ dish }) => dish)];
+}

@@ -1,0 +1,135 @@
+import { chances } from './chance';
+import { conflictOf, type Conflict } from './conflict';
+import { gridOf, type Grid } from './grid';
+import type { Placing } from './placing';
+import { costOf, LATE_PER_MINUTE, type Problem, type Schedule } from './problem';
+import { build, fitsAlone, improve } from './search';
+
+/** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
+export type Solved =
+  (Schedule & { readonly cost: number }) | { readonly infeasible: Conflict } | { readonly undecided: true };
+
+export interface Options {
+  /** The same seed comes to the same answer. */
+  readonly seed?: number;
+  /** How many times some dishes are put in anew, once there is a schedule; more is slower and no worse. */
+  readonly rounds?: number;
+  /** Told of every schedule that is better than all before. */
+  onBetter?(schedule: Schedule, cost: number): void;
+  /** Asked again and again; once it says no, the best so far is the answer. */
+  goOn?(): boolean;
+}
+
+const ROUNDS = 40;
+/** From how many different schedules it is looked for a cheaper one. */
+const STARTS = 6;
+/** How often a moment is tried that is earlier than one that is known to do. */
+const TRIES_EARLIER = 4;
+
+/**
+ * Finds a schedule that costs as little as can be found: on time first, then little waiting.
+ *
+ * @param problem as read by `readProblem`
+ * @returns a schedule that keeps every constraint; or an irreducible conflict and the nearest change that helps; or that neither was
+ *   found in the time
+ */
+export function solve(problem: Problem, options: Options = {}): Solved {
+  const { seed = 1, rounds = ROUNDS, onBetter, goOn = () => true } = options;
+  const found = anySchedule(problem, seed, goOn);
+  if (found === 'unknown') return { undecided: true };
+  if (found === 'none') return { infeasible: conflictOf(problem, (part) => isFeasible(part, seed)) };
+
+  const grid = gridOf(problem);
+  let best = scheduleOf(problem, grid, found.first);
+  const heard = (placing: Placing) => {
+    const next = scheduleOf(problem, grid, placing);
+    if (next.cost >= best.cost) return;
+    best = next;
+    onBetter?.(best, best.cost);
+  };
+  onBetter?.(best, best.cost);
+  const chance = chances(seed);
+  const placing = earlier(grid, found.earliest, found.first, chance, goOn);
+  heard(placing);
+  improve(placing, rounds, chance, goOn, () => heard(placing));
+  for (let start = 1; start < STARTS && goOn(); start++) {
+    const other = build(grid, placing.serveAt, chance);
+    if (typeof other === 'object') improve(other.placing, rounds, chance, goOn, () => heard(other.placing));
+  }
+  return best;
+}
+
+/** Whether there is a schedule; null where that cannot be told. */
+function isFeasible(problem: Problem, seed: number): boolean | null {
+  const found = anySchedule(problem, seed, () => true);
+  return found === 'unknown' ? null : found !== 'none';
+}
+
+interface Any {
+  readonly first: Placing;
+  /** Nothing can be served before, in steps. */
+  readonly earliest: number;
+}
+
+/** Any schedule, at a moment not much later than it has to be. */
+function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any | 'none' | 'unknown' {
+  const grid = gridOf(problem);
+  if (grid.impossible.length || grid.apart[grid.serve * grid.nodes + grid.serve]! > 0) return 'none';
+  const chance = chances(seed);
+  const [from, to] = window(grid);
+  const earliest = grid.dishes.reduce(
+    (at, nodes) => firstFrom(at, to, (moment) => fitsAlone(grid, nodes, moment, chance)),
+    from,
+  );
+  let proven = true;
+  // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
+  for (let [at, leap] = [earliest, 0]; at <= to; at += 1 + leap, leap += proven ? 0 : 1) {
+    if (!goOn()) return 'unknown';
+    const built = build(grid, at, chance);
+    if (typeof built === 'object') return { first: built.placing, earliest };
+    if (built === 'unknown') proven = false;
+  }
+  return proven ? 'none' : 'unknown';
+}
+
+/** The moments that the links leave for serving. */
+const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
+  apart[origin * nodes + serve]!,
+  -apart[serve * nodes + origin]!,
+];
+
+function firstFrom(from: number, to: number, holds: (at: number) => boolean): number {
+  for (let at = from; at <= to; at++) if (holds(at)) return at;
+  return to + 1;
+}
+
+/** A schedule at the earliest moment for which one is found. */
+function earlier(
+  grid: Grid,
+  earliest: number,
+  first: Placing,
+  chance: () => number,
+  goOn: () => boolean,
+): Placing {
+  for (let at = earliest; at < first.serveAt; at++)
+    for (let tried = 0; tried < TRIES_EARLIER && goOn(); tried++) {
+      const built = build(grid, at, chance);
+      if (typeof built === 'object') return built.placing;
+      if (built === 'none') break;
+    }
+  return first;
+}
+
+function scheduleOf(
+  problem: Problem,
+  { step, serve }: Grid,
+  { starts }: Placing,
+): Schedule & { readonly cost: number } {
+  const schedule = {
+    serveAt: starts[serve]! * step,
+    startAt: Object.fromEntries(problem.tasks.map(({ id }, node) => [id, starts[node]! * step])),
+  };
+  return { ...schedule, cost: costOf(problem, schedule) };
+}
+
+export { LATE_PER_MINUTE };
