@@ -21,11 +21,24 @@ export type Outcome = 'best' | 'found' | 'none' | 'unknown';
 /** Costs that differ by less are the same. */
 export const EPSILON = 1e-9;
 
+/** Places tasks beside all that stand, as cheaply as it can; they stay placed if it finds a way. */
+export function complete(
+  placing: Placing,
+  nodes: readonly number[],
+  effort: Effort,
+  chance: () => number,
+  limits: Limits = {},
+): Outcome {
+  const { outcome, found } = new Descent(placing, nodes, effort, chance, limits).run();
+  found?.forEach((start, index) => placing.put(nodes[index]!, start));
+  return outcome;
+}
+
 /**
  * Exact search for tasks beside those that stand: depth first, each next the task with the least room, its cheapest start first,
  * cut off where the links alone say that it cannot get better.
  */
-export class Descent {
+class Descent {
   private readonly grid: Grid;
   /** What the links leave to the start of each node, given all that stands. */
   private readonly low: Int32Array;

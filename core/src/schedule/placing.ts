@@ -1,4 +1,3 @@
-import { Descent, type Effort, type Limits, type Outcome } from './descent';
 import type { Grid } from './grid';
 import { Occupancy } from './occupancy';
 
@@ -48,12 +47,5 @@ export class Placing {
       this.take(node);
       return [node, start] as const;
     });
-  }
-
-  /** Places tasks beside all that stand, as cheaply as it can; they stay placed if it finds a way. */
-  complete(nodes: readonly number[], effort: Effort, chance: () => number, limits: Limits = {}): Outcome {
-    const { outcome, found } = new Descent(this, nodes, effort, chance, limits).run();
-    found?.forEach((start, index) => this.put(nodes[index]!, start));
-    return outcome;
   }
 }

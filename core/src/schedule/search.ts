@@ -1,5 +1,5 @@
 import type { Grid } from './grid';
-import { EPSILON, type Limits } from './descent';
+import { complete, EPSILON, type Limits } from './descent';
 import { Placing } from './placing';
 
 /** How hard is looked, in starts that are tried. */
@@ -14,7 +14,9 @@ export function fitsAlone(
   serveAt: number,
   chance: () => number,
 ): boolean {
-  const outcome = new Placing(grid, serveAt).complete(nodes, { left: EFFORT.alone }, chance, { first: true });
+  const outcome = complete(new Placing(grid, serveAt), nodes, { left: EFFORT.alone }, chance, {
+    first: true,
+  });
   // What is too much to tell is left to the search for all.
   return outcome !== 'none';
 }
@@ -32,7 +34,7 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
   const standing: number[] = [];
   const refusals = grid.dishes.map(() => 0);
   const fits = (dish: number) => {
-    const outcome = placing.complete(grid.dishes[dish]!, { left: EFFORT.dish }, chance);
+    const outcome = complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance);
     return outcome === 'best' || outcome === 'found';
   };
   for (let tried = 0; tried < TRIES && waiting.length; tried++) {
@@ -52,7 +54,8 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
   }
   if (waiting.length === 0 && standing.length === grid.dishes.length) return { placing };
   const all = new Placing(grid, serveAt);
-  const outcome = all.complete(
+  const outcome = complete(
+    all,
     grid.tasks.map((_, node) => node),
     { left: EFFORT.whole },
     chance,
@@ -91,7 +94,7 @@ export function improve(
   const retry = (dishes: readonly number[], limits: Limits): boolean => {
     const nodes = nodesOf(dishes);
     const before = placing.remove(nodes);
-    const outcome = placing.complete(nodes, { left: EFFORT.better * dishes.length }, chance, limits);
+    const outcome = complete(placing, nodes, { left: EFFORT.better * dishes.length }, chance, limits);
     if (outcome === 'best' || outcome === 'found') return true;
     for (const [node, start] of before) placing.put(node, start);
     return false;
