@@ -1,3 +1,4 @@
+import { gridOf } from './grid';
 import { SERVE, type Link, type Problem } from './problem';
 
 /** A change that was tried, and with which there is a schedule. */
@@ -113,14 +114,15 @@ function sentencesOf(problem: Problem, { tasks, places, cooks }: Facts): string[
 const ends = (from: string, to: string, tasks: ReadonlySet<string>): boolean =>
   [from, to].every((id) => id === SERVE || tasks.has(id));
 
-/** How much longer something may wait, tried from the least, min. */
-const LONGER = [1, 2, 5, 10, 15, 20, 25, 30, 40, 50, 60, 75, 90, 120, 150, 180, 240];
+/** How much longer something may wait, tried from the least, in steps of the problem's own grid. */
+const LONGER = [1, 2, 3, 4, 5, 6, 7, 8, 10, 12, 15, 18, 24, 30, 36, 48];
 
 /** The change that asks least of the cook and with which there is a schedule of everything. */
 function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | null {
   const helps = (changed: Problem) => feasible(changed) === true;
   const waits = problem.links.filter(({ from, to, max }) => max !== null && ends(from, to, facts.tasks));
-  for (const minutes of LONGER)
+  const { step } = gridOf(problem);
+  for (const minutes of LONGER.map((steps) => steps * step))
     for (const link of waits) {
       const links = problem.links.map((each) =>
         each === link ? { ...each, max: each.max! + minutes } : each,
