@@ -3,6 +3,7 @@ import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
 import { intake } from '../bench/intake';
 import { mainThread } from '../bench/mainThread';
+import { meals } from '../bench/meals';
 import { ready } from '../bench/ready';
 import { roasting } from '../bench/roasting';
 import { stores } from '../bench/stores';
@@ -19,6 +20,7 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   firstLoad,
   intake,
   mainThread,
+  meals,
   ready,
   taps,
   weights,

@@ -102,7 +102,7 @@ class Descent {
     const { low, high, placing, grid } = this;
     const { starts, standing } = placing;
     for (const node of standing) low[node] = high[node] = starts[node]!;
-    return this.nodes.every((node) => {
+    const possible = this.nodes.every((node) => {
       let [from, to] = [-FAR, FAR];
       for (const other of standing) {
         from = Math.max(from, starts[other]! + grid.apart[other * grid.nodes + node]!);
@@ -111,6 +111,30 @@ class Descent {
       [low[node], high[node]] = [from, to];
       return from <= to;
     });
+    return possible && this.tighten();
+  }
+
+  /** Takes from what the links leave what the cooks' absence takes, and what that takes again; whether something is left to each. */
+  private tighten(): boolean {
+    const { low, high, grid, open } = this;
+    const { apart, nodes, tasks } = grid;
+    for (let changed = true; changed;) {
+      changed = false;
+      for (const node of open) {
+        const from = tasks[node]!.next[low[node]!]!;
+        const to = tasks[node]!.previous[high[node]!]!;
+        if (from > to) return false;
+        if (from === low[node] && to === high[node]) continue;
+        changed = true;
+        [low[node], high[node]] = [from, to];
+        for (const other of open) {
+          low[other] = Math.max(low[other]!, from + apart[node * nodes + other]!);
+          high[other] = Math.min(high[other]!, to - apart[other * nodes + node]!);
+          if (low[other]! > high[other]!) return false;
+        }
+      }
+    }
+    return true;
   }
 
   private descend(): void {
@@ -168,7 +192,7 @@ class Descent {
       if (latest < high[other]!) high[other] = latest;
       if (low[other]! > high[other]!) return false;
     }
-    return true;
+    return this.tighten();
   }
 
   private leastRoom(): number {

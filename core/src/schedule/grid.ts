@@ -13,6 +13,9 @@ export interface GridTask {
   /** How many hands it needs when, from its start; spans do not meet. */
   readonly hands: readonly Hands[];
   readonly present: boolean;
+  /** From each step on, and back from it, the nearest start for which its cooks would be there if it were alone; or FAR, or -FAR. */
+  readonly next: Int32Array;
+  readonly previous: Int32Array;
 }
 
 interface Hands {
@@ -126,14 +129,17 @@ export function gridOf(problem: Problem): Grid {
     step,
     horizon,
     serveAt: steps(problem.serveAt),
-    tasks: tasks.map(({ minutes, place, units, celsius, hands, present }) => ({
-      steps: steps(minutes),
-      place: place === undefined ? -1 : placeOf.get(place)!,
-      units,
-      heat: celsius ?? null,
-      hands: handsOf(hands.map(([from, to]) => [steps(from), steps(to)] as const)),
-      present,
-    })),
+    tasks: tasks.map(({ minutes, place, units, celsius, hands, present }) => {
+      const task = {
+        steps: steps(minutes),
+        place: place === undefined ? -1 : placeOf.get(place)!,
+        units,
+        heat: celsius ?? null,
+        hands: handsOf(hands.map(([from, to]) => [steps(from), steps(to)] as const)),
+        present,
+      };
+      return withCalendar(task, free, horizon);
+    }),
     places: places.map(({ capacity, changeMin }) => ({ capacity, change: steps(changeMin) })),
     free,
     serve,
@@ -155,6 +161,31 @@ function handsOf(spans: readonly (readonly [from: number, to: number])[]): Hands
     const count = spans.filter(([begin, end]) => begin <= from && to <= end).length;
     return count > 0 ? [{ from, to, count }] : [];
   });
+}
+
+type Alone = Omit<GridTask, 'next' | 'previous'>;
+
+/** Adds when the cooks would be there for a task. */
+function withCalendar(task: Alone, free: Int16Array, horizon: number): GridTask {
+  const { steps, hands, present } = task;
+  const there = (start: number): boolean => {
+    if (start + steps > horizon) return false;
+    if (present) for (let at = start; at < start + steps; at++) if (free[at]! === 0) return false;
+    return hands.every(({ from, to, count }) => {
+      for (let at = start + from; at < start + to; at++) if (free[at]! < count) return false;
+      return true;
+    });
+  };
+  const [next, previous] = [new Int32Array(horizon + 1), new Int32Array(horizon + 1)];
+  for (let start = horizon, nearest = FAR; start >= 0; start--) {
+    if (there(start)) nearest = start;
+    next[start] = nearest;
+  }
+  for (let start = 0, nearest = -FAR; start <= horizon; start++) {
+    if (there(start)) nearest = start;
+    previous[start] = nearest;
+  }
+  return { ...task, next, previous };
 }
 
 /** The number of each task's dish. */

@@ -4,6 +4,7 @@
  */
 export {
   costOf,
+  LATE_PER_MINUTE,
   readProblem,
   SERVE,
   UnreadableProblem,

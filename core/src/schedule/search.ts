@@ -7,13 +7,8 @@ const EFFORT = { alone: 4_000, dish: 1_500, whole: 12_000, better: 2_500 } as co
 /** How often a dish is put in, whichever made room for it, before one moment to serve is given up. */
 const TRIES = 60;
 
-/** Whether all the tasks of a dish can be placed by themselves, with nothing else in the kitchen. */
-export function fitsAlone(
-  grid: Grid,
-  nodes: readonly number[],
-  serveAt: number,
-  chance: () => number,
-): boolean {
+/** Whether some tasks can be placed by themselves, with nothing else in the kitchen. */
+export function fits(grid: Grid, nodes: readonly number[], serveAt: number, chance: () => number): boolean {
   const outcome = complete(new Placing(grid, serveAt), nodes, { left: EFFORT.alone }, chance, {
     first: true,
   });
@@ -33,14 +28,14 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
   const waiting = byLoad(grid, chance);
   const standing: number[] = [];
   const refusals = grid.dishes.map(() => 0);
-  const fits = (dish: number) => {
+  const findsRoom = (dish: number) => {
     const outcome = complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance);
     return outcome === 'best' || outcome === 'found';
   };
   for (let tried = 0; tried < TRIES && waiting.length; tried++) {
     const dish = waiting.shift()!;
     // Those that found room most easily make room: one after the other, until there is enough.
-    while (!fits(dish) && standing.length) {
+    while (!findsRoom(dish) && standing.length) {
       refusals[dish]! += 1;
       const yields = standing
         .map((other, index) => ({ index, rank: refusals[other]! + 2 * chance() }))

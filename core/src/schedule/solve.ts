@@ -2,8 +2,8 @@ import { chances } from './chance';
 import { conflictOf, type Conflict } from './conflict';
 import { gridOf, type Grid } from './grid';
 import type { Placing } from './placing';
-import { costOf, LATE_PER_MINUTE, type Problem, type Schedule } from './problem';
-import { build, fitsAlone, improve } from './search';
+import { costOf, type Problem, type Schedule } from './problem';
+import { build, fits, improve } from './search';
 
 /** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
 export type Solved =
@@ -78,7 +78,7 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
   const chance = chances(seed);
   const [from, to] = window(grid);
   const earliest = grid.dishes.reduce(
-    (at, nodes) => firstFrom(at, to, (moment) => fitsAlone(grid, nodes, moment, chance)),
+    (at, nodes) => firstFrom(at, to, (moment) => fits(grid, nodes, moment, chance)),
     from,
   );
   let proven = true;
@@ -89,7 +89,14 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
     if (typeof built === 'object') return { first: built.placing, earliest };
     if (built === 'unknown') proven = false;
   }
-  return proven ? 'none' : 'unknown';
+  if (proven) return 'none';
+  // Too many to go through them all; two of them may be enough.
+  const never = (nodes: readonly number[]) =>
+    firstFrom(earliest, to, (moment) => !goOn() || fits(grid, nodes, moment, chance)) > to;
+  const pairs = grid.dishes.flatMap((one, index) =>
+    grid.dishes.slice(0, index).map((other) => [...one, ...other]),
+  );
+  return pairs.some(never) ? 'none' : 'unknown';
 }
 
 /** The moments that the links leave for serving. */
@@ -131,5 +138,3 @@ function scheduleOf(
   };
   return { ...schedule, cost: costOf(problem, schedule) };
 }
-
-export { LATE_PER_MINUTE };
