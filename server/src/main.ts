@@ -46,12 +46,34 @@ async function main(): Promise<void> {
   if (process.env.OMTEL_SUPERVISED) process.stdin.once('end', stop).resume();
 }
 
+/** Lets the event loop go round. */
+const oneTurn = () => new Promise((resume) => setTimeout(() => setImmediate(resume), TURN_MS));
+const TURN_MS = 20;
+const MOST_TURNS = 100;
+
+/**
+ * Lets in whoever has come to the door already, and hears them: once it is shut they would be turned away without a word. A busy
+ * server lets in one a turn.
+ */
+async function heardOut(server: ServerType): Promise<void> {
+  let came = true;
+  server.on('connection', () => {
+    came = true;
+  });
+  for (let turn = 0; came && turn < MOST_TURNS; turn++) {
+    came = false;
+    await oneTurn();
+  }
+  await oneTurn();
+}
+
 /** Takes no more requests, and lets those under way finish: not for ever, since a client may never read its answer. */
 async function stopped(server: ServerType): Promise<void> {
+  await heardOut(server);
   const closed = new Promise((resolve) => server.close(resolve));
   if (!('closeIdleConnections' in server)) return void (await closed);
   // A connection that is done with its request stays open for the next one, which will not come.
-  const idle = setInterval(() => server.closeIdleConnections(), 20);
+  const idle = setInterval(() => setImmediate(() => server.closeIdleConnections()), TURN_MS);
   const last = setTimeout(() => server.closeAllConnections(), LAST_REQUESTS_MS);
   await closed;
   clearInterval(idle);

@@ -57,16 +57,15 @@ export const eventsAppended = (
     .update({ last_seq: events.at(-1)!.seq }),
 ];
 
-/** All that is known of these foods, and what is known under these ids of others. */
-export const eventsTouching = (
+/** All that is known of these foods. */
+export const eventsOf = (
   db: Database,
   householdId: string,
   foodIds: readonly string[],
-  ids: readonly string[],
 ): Question<FoodEvent[]> => ({
   query: db<Stored>('events')
     .where({ household_id: householdId })
-    .where((either) => either.whereIn('food_id', [...foodIds]).orWhereIn('id', [...ids])),
+    .whereIn('food_id', [...foodIds]),
   read: (rows: readonly Stored[]) => rows.map(read),
 });
 

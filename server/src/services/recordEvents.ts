@@ -5,7 +5,7 @@ import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { askTogether, writeTogether } from '../db/together';
-import { eventsAppended, eventsTouching, numbered } from '../repositories/events';
+import { eventsAppended, eventsById, eventsOf, numbered } from '../repositories/events';
 import { findFoods, foodsSaved, type Folded } from '../repositories/foods';
 import { childrenOf, descendantsOf, lineageAppended } from '../repositories/lineage';
 import { householdLocked, type HouseholdRow } from '../repositories/households';
@@ -39,21 +39,35 @@ export async function recordEvents(
     const foodIds = foodsOf(events);
     const [household, known, children] = await askTogether(trx, [
       householdLocked(trx, householdId),
-      eventsTouching(trx, householdId, foodIds, [...ids]),
+      eventsOf(trx, householdId, foodIds),
       childrenOf(trx, householdId, foodIds),
     ]);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = householdNow(household, wall);
-    const fresh = notAmong(known, events);
-    if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
-      throw new Refusal(422, 'That has not happened yet. Check the time.');
+    const take = async (known: readonly FoodEvent[]): Promise<Recorded> => {
+      const fresh = notAmong(known, events);
+      if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
+        throw new Refusal(422, 'That has not happened yet. Check the time.');
+      }
+      const changed = await takeIn(trx, household, { fresh, known, children }, now);
+      const told = new Set(changed.map(({ state }) => state.foodId));
+      const unchanged = foodsOf(known.filter(({ id }) => ids.has(id))).filter((foodId) => !told.has(foodId));
+      return { accepted: [...ids], foods: [...changed, ...(await findFoods(trx, householdId, unchanged))] };
+    };
+    try {
+      return await take(known);
+    } catch (error) {
+      // Nothing of it is written. An id may be known under another food, which is rare, and dear to ask of each.
+      if (!(error instanceof Refusal) && !isTwice(error)) throw error;
+      const elsewhere = await eventsById(trx, householdId, [...ids]);
+      if (elsewhere.every(({ id }) => known.some((event) => event.id === id))) throw error;
+      return take([...known, ...notAmong(known, elsewhere)]);
     }
-    const changed = await takeIn(trx, household, { fresh, known, children }, now);
-    const told = new Set(changed.map(({ state }) => state.foodId));
-    const unchanged = foodsOf(known.filter(({ id }) => ids.has(id))).filter((foodId) => !told.has(foodId));
-    return { accepted: [...ids], foods: [...changed, ...(await findFoods(trx, householdId, unchanged))] };
   });
 }
+
+const isTwice = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && error.code === 'ER_DUP_ENTRY';
 
 /** What comes in, and what is known that it touches. */
 interface Intake {
