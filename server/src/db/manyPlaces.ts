@@ -31,6 +31,7 @@ export function dialectFor(
         try {
           const connection = await super.acquireRawConnection();
           placeOf.set(connection, place);
+          place.connected(connection as Connection);
           for (const said of greeting) await this._query(connection, said);
           return connection;
         } catch (error) {

@@ -1,6 +1,6 @@
 /** A connection as far as it is ended here: what waits for it fails then. */
 export interface Connection {
-  readonly stream: { destroy(): void };
+  readonly stream: { destroy(): void; once(event: 'close', listener: () => void): unknown };
 }
 
 /** How long a place that failed is tried after all others. */
@@ -8,7 +8,9 @@ const SHUNNED_MS = 10_000;
 
 /** A place where the database is to be had: one server, or one node of a cluster, each of which holds everything. */
 export class Place {
-  /** The connections that were asked something and have not answered yet. */
+  /** All connections there are to it. */
+  private readonly connections = new Set<Connection>();
+  /** Those that were asked something and have not answered yet. */
   readonly asked = new Set<Connection>();
   /** When it was last asked or answered anything. */
   lastAt = Date.now();
@@ -22,6 +24,11 @@ export class Place {
 
   failed(): void {
     this.shunnedUntil = Date.now() + SHUNNED_MS;
+  }
+
+  connected(connection: Connection): void {
+    this.connections.add(connection);
+    connection.stream.once('close', () => this.connections.delete(connection));
   }
 
   ask(connection: Connection): void {
@@ -39,10 +46,10 @@ export class Place {
     return this.asked.size ? Date.now() - Math.max(moment, this.lastAt) : 0;
   }
 
-  /** Waits for nothing more from it. */
+  /** Waits for nothing more from it, nor asks it again over connections that lie idle. */
   giveUp(): void {
     this.failed();
-    for (const connection of this.asked) connection.stream.destroy();
+    for (const connection of this.connections) connection.stream.destroy();
   }
 }
 
