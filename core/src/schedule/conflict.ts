@@ -27,9 +27,6 @@ interface Facts {
   readonly cooks: ReadonlySet<string>;
 }
 
-/** Room for everything, of any heat: a place that is no fact. */
-const BOUNDLESS = 1_000;
-
 /** The problem of some facts alone: other tasks are not there, other places have room for all, other cooks are always free. */
 function only(problem: Problem, { tasks, places, cooks }: Facts): Problem {
   const there = ({ from, to }: Link) => [from, to].every((id) => id === SERVE || tasks.has(id));
@@ -136,7 +133,7 @@ function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | nul
   }
   for (const place of problem.places.filter(({ id }) => facts.places.has(id))) {
     const places = problem.places.map((each) =>
-      each === place ? { ...each, capacity: Math.min(BOUNDLESS, each.capacity + 1) } : each,
+      each === place ? { ...each, capacity: each.capacity + 1 } : each,
     );
     if (helps({ ...problem, places })) return { kind: 'room', place: place.id, units: 1 };
   }

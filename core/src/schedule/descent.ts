@@ -18,6 +18,10 @@ export interface Limits {
 /** How a search ended: with the best, with something, with the proof that there is nothing, or too long. */
 export type Outcome = 'best' | 'found' | 'none' | 'unknown';
 
+/** Whether the tasks now stand. */
+export const isPlaced = (outcome: Outcome): outcome is 'best' | 'found' =>
+  outcome === 'best' || outcome === 'found';
+
 /** Costs that differ by less are the same. */
 export const EPSILON = 1e-9;
 

@@ -1,5 +1,5 @@
 import type { Grid } from './grid';
-import { complete, EPSILON, type Limits } from './descent';
+import { complete, EPSILON, isPlaced, type Limits } from './descent';
 import { Placing } from './placing';
 
 /** How hard is looked, in starts that are tried. */
@@ -28,10 +28,8 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
   const waiting = byLoad(grid, chance);
   const standing: number[] = [];
   const refusals = grid.dishes.map(() => 0);
-  const findsRoom = (dish: number) => {
-    const outcome = complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance);
-    return outcome === 'best' || outcome === 'found';
-  };
+  const findsRoom = (dish: number) =>
+    isPlaced(complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance));
   for (let tried = 0; tried < TRIES && waiting.length; tried++) {
     const dish = waiting.shift()!;
     // Those that found room most easily make room: one after the other, until there is enough.
@@ -56,7 +54,7 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
     chance,
     { first: true },
   );
-  return outcome === 'found' || outcome === 'best' ? { placing: all } : outcome;
+  return isPlaced(outcome) ? { placing: all } : outcome;
 }
 
 /** The dishes, what asks for most of the kitchen first, more or less: another order leads to another schedule. */
@@ -90,7 +88,7 @@ export function improve(
     const nodes = nodesOf(dishes);
     const before = placing.remove(nodes);
     const outcome = complete(placing, nodes, { left: EFFORT.better * dishes.length }, chance, limits);
-    if (outcome === 'best' || outcome === 'found') return true;
+    if (isPlaced(outcome)) return true;
     for (const [node, start] of before) placing.put(node, start);
     return false;
   };

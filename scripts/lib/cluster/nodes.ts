@@ -48,8 +48,8 @@ export async function openNodes(
           await without(node, nodes);
           return node.start(nodes, false);
         }
-        const furthest = Math.max(...nodes.map((other) => other.position().last));
-        return node.position().last === furthest ? node.start(nodes, true) : null;
+        const reached = new Map(nodes.map((each) => [each, each.position().last]));
+        return reached.get(node) === Math.max(...reached.values()) ? node.start(nodes, true) : null;
       });
       if (started) return started;
       await pause(LOOK_EVERY_MS);

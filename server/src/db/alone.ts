@@ -49,8 +49,8 @@ async function taken(db: Knex, me: string): Promise<boolean> {
     await db.raw(
       `INSERT INTO ${TURNS} VALUES (1, :me, NOW(3) + INTERVAL ${TURN_S} SECOND)
        ON DUPLICATE KEY UPDATE
-         until = IF(holder = :me OR until < NOW(3), VALUES(until), until),
-         holder = IF(until = VALUES(until), :me, holder)`,
+         holder = IF(holder = :me OR until < NOW(3), :me, holder),
+         until = IF(holder = :me, VALUES(until), until)`,
       { me },
     );
   } catch (error) {

@@ -28,13 +28,16 @@ export function dialectFor(
       let trouble: unknown;
       for (const place of inTurn(places)) {
         this.connectionSettings = { uri: place.url, connectTimeout: connectMs };
+        let connection: object | undefined;
         try {
-          const connection = await super.acquireRawConnection();
+          connection = await super.acquireRawConnection();
           placeOf.set(connection, place);
           place.connected(connection as Connection);
           for (const said of greeting) await this._query(connection, said);
           return connection;
         } catch (error) {
+          // Nobody has it yet, so nobody else would end it.
+          (connection as Connection | undefined)?.stream.destroy();
           place.failed();
           trouble = error;
         }
