@@ -109,6 +109,8 @@ const PICTURES: readonly Picture[] = [
 ];
 
 /** Retakes every picture of docs/screenshots from the demo story at its opening; names given take only those. */
+const FADED_MS = 400;
+
 run(async () => {
   const wanted = process.argv.slice(2);
   mkdirSync(FOLDER, { recursive: true });
@@ -134,7 +136,9 @@ run(async () => {
         .waitFor({ state: 'detached' });
       await page.waitForLoadState('networkidle');
       await page.evaluate(() => document.fonts.ready);
+      // What lay under the pointer fades back.
       await page.mouse.move(0, 0);
+      await page.waitForTimeout(FADED_MS);
       await page.screenshot({ path: `${FOLDER}/${name}.png` });
       await page.close();
       console.log(`${FOLDER}/${name}.png`);

@@ -42,7 +42,9 @@ function trailOf(added: Payload<'added'>, at: number) {
   const events: FoodEvent[] = [];
   const trail = {
     then<Type extends EventType>(when: number, type: Type, payload?: Payload<Type>) {
-      events.push({ id: uuid({ msecs: when }), foodId, at: when, type, payload: payload ?? {} } as FoodEvent);
+      // Of two at one moment the one told first has the lower id, as on a device.
+      const id = uuid({ msecs: when, seq: events.length });
+      events.push({ id, foodId, at: when, type, payload: payload ?? {} } as FoodEvent);
       return trail;
     },
     read: (when: number, temperature: Temperature) => trail.then(when, 'reading', { temperature }),
