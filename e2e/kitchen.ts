@@ -17,6 +17,7 @@ export interface Kitchen {
   ruling(word: string): Promise<void>;
 }
 
+const LOOK_MS = 600;
 const MINUTE_MS = 60_000;
 /** Longer than a tap. */
 const REST_MS = 600;
@@ -68,6 +69,8 @@ export const test = base.extend<{ kitchen: Kitchen }>({
         await page.getByRole('textbox', { name: 'Look for' }).fill(name);
         await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
         await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+        // Nobody taps on a page before having looked at it.
+        await page.waitForTimeout(LOOK_MS);
       },
       ruling: async (word) => {
         await expect(page.getByText(word, { exact: true }).first()).toBeVisible();

@@ -1,3 +1,4 @@
+import type { Locator } from '@playwright/test';
 import { expect, test } from './kitchen';
 
 test('started thawing too late: told by how much, and offered cold water', async ({ kitchen }) => {
@@ -100,4 +101,31 @@ test('a second tap on the same place records nothing more, and an undo takes the
   await tap('Undo');
   await expect(page.getByText('Taken back: Side of trout: water changed')).toBeVisible();
   await expect.poll(changes).toBe(1);
+});
+
+test('a second tap on a row does nothing on the page that opens under the finger', async ({ kitchen }) => {
+  const { page, enter, go } = kitchen;
+  await enter();
+  await go('Log');
+  const middleOf = async (of: Locator) => {
+    const { x, width, y, height } = (await of.boundingBox())!;
+    return { x: x + width / 2, y: y + height / 2 };
+  };
+  // The page's one main button lies at the foot: the list is scrolled until the row lies there as well.
+  const row = page.getByRole('link', { name: 'Tray of aubergine bake', exact: true }).first();
+  const foot = 737;
+  await row.hover();
+  await page.mouse.wheel(0, (await middleOf(row)).y - foot);
+  await expect.poll(async () => Math.abs((await middleOf(row)).y - foot)).toBeLessThan(8);
+  const { x } = await middleOf(row);
+  await page.mouse.click(x, foot);
+  const eat = page.getByRole('button', { name: 'Eat', exact: true });
+  await eat.waitFor();
+  expect(Math.abs((await middleOf(eat)).y - foot)).toBeLessThan(25);
+  await page.mouse.click(x, foot);
+  await page.waitForTimeout(1200);
+  await expect(page).not.toHaveURL(/some=eat/);
+  // Once the page has been looked at it is meant.
+  await page.mouse.click(x, foot);
+  await expect(page).toHaveURL(/some=eat/);
 });

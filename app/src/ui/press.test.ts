@@ -1,9 +1,18 @@
 /** @jest-environment jsdom */
-import { isPressMeant, pressDone } from './press';
+import { isPressMeant, pageOpened, pressDone } from './press';
 
 const tapAt = (clientX: number, clientY: number) =>
   document.dispatchEvent(Object.assign(new Event('pointerdown'), { clientX, clientY }));
 const later = (ms: number) => performance.now() + ms;
+
+it('where a page has just opened under the finger a press is not meant, elsewhere it is', () => {
+  tapAt(200, 700);
+  pageOpened();
+  tapAt(204, 702);
+  expect(isPressMeant()).toBe(false);
+  tapAt(200, 300);
+  expect(isPressMeant()).toBe(true);
+});
 
 describe('a press after something was recorded', () => {
   beforeEach(() => {
@@ -19,6 +28,13 @@ describe('a press after something was recorded', () => {
 
   it('once something was typed it is', () => {
     document.dispatchEvent(new Event('input'));
+    expect(isPressMeant()).toBe(true);
+  });
+
+  it('by somebody who went elsewhere by the keys it is', () => {
+    document.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Enter' }));
+    expect(isPressMeant()).toBe(false);
+    document.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Tab' }));
     expect(isPressMeant()).toBe(true);
   });
 

@@ -2,6 +2,8 @@ import { useRef } from 'react';
 
 /** How long after a press did something another at the same place is taken for the same press, ms. */
 const QUIET_MS = 900;
+/** How long after a page opened, which takes less to be tapped twice by than to be read, ms. */
+const QUIET_PAGE_MS = 500;
 /** As far as a thumb wanders between two taps, px. */
 const NEAR_PX = 56;
 
@@ -13,7 +15,7 @@ interface Point {
 const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 let finger: Point | null = null;
-let done: { readonly where: Point | null; readonly at: number } | null = null;
+let done: { readonly where: Point | null; readonly at: number; readonly quietMs: number } | null = null;
 
 if (typeof document !== 'undefined') {
   const early = { capture: true, passive: true };
@@ -23,6 +25,14 @@ if (typeof document !== 'undefined') {
       finger = { x: clientX, y: clientY };
       // Whoever has been elsewhere since then comes back on purpose.
       if (done?.where && distance(finger, done.where) > NEAR_PX) done = null;
+    },
+    early,
+  );
+  // Whoever goes elsewhere by the keys comes back on purpose as well.
+  document.addEventListener(
+    'keydown',
+    ({ key }) => {
+      if (key !== 'Enter' && key !== ' ') done = null;
     },
     early,
   );
@@ -40,15 +50,20 @@ if (typeof document !== 'undefined') {
  * Notes that a press did something, and where the finger was: what then comes to stand there is not what it meant. The time
  * begins anew once the screen shows what the press did.
  */
-export function pressDone(): void {
-  done = { where: finger, at: performance.now() };
+export function pressDone(quietMs = QUIET_MS): void {
+  done = { where: finger, at: performance.now(), quietMs };
   if (typeof requestAnimationFrame === 'function')
     requestAnimationFrame(() => setTimeout(() => done && (done = { ...done, at: performance.now() })));
 }
 
+/** Notes that another page came to stand where the finger was, which did not mean anything on it. */
+export function pageOpened(): void {
+  if (finger) pressDone(QUIET_PAGE_MS);
+}
+
 /** Whether a press is one of its own, and not the second tap of one that recorded something a moment ago. */
 export function isPressMeant(now = performance.now()): boolean {
-  if (!done || now - done.at > QUIET_MS) return true;
+  if (!done || now - done.at > done.quietMs) return true;
   const { where } = done;
   if (!where || !finger) return false;
   return distance(finger, where) > NEAR_PX;

@@ -1,5 +1,7 @@
 import { Slot, usePathname } from 'expo-router';
+import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { pageOpened } from '../../ui/press';
 import { useLook, useWide } from '../../ui/theme';
 import { useKeepFocus } from '../../ui/useKeepFocus';
 import { PlaceBar } from './PlaceBar';
@@ -13,6 +15,7 @@ export function Shell() {
   const wide = useWide();
   const path = usePathname();
   useKeepFocus();
+  useEffect(pageOpened, [path]);
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide && <PlaceBar path={path} rail />}
