@@ -50,7 +50,7 @@ function bestMs(...runs: (() => void)[]): number[] {
 
 /** The same equations in the hands of the integrators, without drawing, until the end of the day. */
 function race({ startC, segments }: (typeof TRAYS)[number]) {
-  const grid = gridOf(shape, segments, 'usual', false);
+  const grid = gridOf(shape, segments, 'usual', false, startC < material.freezingPointC);
   const body = new Body(material, grid, false, null);
   body.enter(segments[0]!);
   const start = body.uniform(startC);

@@ -5,6 +5,7 @@ import {
   media,
   throughWall,
   USUAL_REFRIGERATOR,
+  valueAt,
   type Coefficient,
   type FaceEnvironment,
   type Neighbour,
@@ -14,6 +15,7 @@ import {
   type Series,
 } from '../thermal';
 import { filled, type Container } from './containers';
+import { factorFor, type Factor } from './factor';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 export type CoolingPlace = 'counter' | 'iceBath' | 'refrigerator' | 'freezer';
@@ -59,6 +61,14 @@ const FITTED_SPREAD = 0.1;
 export const ROOM_C = 21;
 const ICE_WATER_C = 0.5;
 const FREEZER_C = -18;
+/**
+ * Between the middle of a liquid that is mixed and its wall, W/(m²·K): a thin one moves by itself, a thick one only as
+ * well as it is stirred. Assumed, wide for it.
+ */
+const INNER_FILM = {
+  thin: { usual: 300, low: 150, high: 500 },
+  stirred: { usual: 150, low: 60, high: 400 },
+} as const satisfies Record<string, Coefficient>;
 
 type Pace = 'usual' | 'low' | 'high';
 
@@ -121,7 +131,6 @@ export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress)
       segments,
       untilS: COOLING_S,
       mixed: stirred || isThin(food),
-      resolution: 'coarse',
       cabinet: { refrigerator, neighbours: input.neighbours ?? USUAL_NEIGHBOURS, bodies: count },
     },
     onProgress,
@@ -141,8 +150,11 @@ function surroundings(
     const spread = pace === 'low' ? 1 - FITTED_SPREAD : pace === 'high' ? 1 + FITTED_SPREAD : 1;
     return times * coefficient.usual * fit * spread;
   };
-  const walled = (outer: number) =>
-    throughWall(outer, container.wall.thicknessM, container.wall.conductivity);
+  const film = isThin(food) ? INNER_FILM.thin : input.stirred ? INNER_FILM.stirred : null;
+  const walled = (outer: number) => {
+    const h = throughWall(outer, container.wall.thicknessM, container.wall.conductivity);
+    return film && h > 0 ? 1 / (1 / h + 1 / film[pace]) : h;
+  };
   const inAir = (temperatureC: number, air: Coefficient, under: number): Omit<Segment, 'untilS'> => {
     const top: FaceEnvironment = lid
       ? { temperatureC, h: h(media.underLid) }
@@ -169,20 +181,17 @@ function surroundings(
   }
 }
 
+/** Coefficients are so many times as sluggish or lively as usual, and no more. */
+const FACTORS = [0.2, 5] as const;
+
 /**
  * How many times the usual coefficients a reading speaks for, so that the forecast passes through it.
  *
  * @param atS when it was read, s from the heat
  * @param coreC what the middle read, °C
  */
-export function fitTo(input: CoolingInput, atS: number, coreC: number): number {
-  let [low, high] = [0.2, 5];
-  for (let i = 0; i < 14; i++) {
-    const middle = Math.sqrt(low * high);
-    const { timeS, coreC: curve } = coolAt({ ...input, fit: middle }, 'usual');
-    const at = timeS.findIndex((t) => t >= atS);
-    if ((curve[at] ?? curve.at(-1)!) > coreC) low = middle;
-    else high = middle;
-  }
-  return Math.sqrt(low * high);
-}
+export const fitTo = (input: CoolingInput, atS: number, coreC: number): Factor =>
+  factorFor((fit) => {
+    const { timeS, coreC: curve } = coolAt({ ...input, fit }, 'usual');
+    return [valueAt(timeS, curve, atS) - coreC];
+  }, FACTORS);

@@ -1,5 +1,5 @@
 import { coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
-import { crossingS, materialOfFood, type Series } from '../thermal';
+import { crossingS, materialOfFood, trailingMean, USUAL_REFRIGERATOR, type Series } from '../thermal';
 import { SECOND_MS, toCelsius, toMetres, type Temperature } from '../units';
 import { containerById, depthIn, DoesNotFit } from './containers';
 import { coolAt, isThin, type CoolingBand, type CoolingInput } from './cooling';
@@ -28,8 +28,10 @@ export interface CoolingVerdict {
   readonly tooDeep: boolean;
   readonly refrigerator: {
     readonly warmestC: number;
-    /** How long its air is warmer than the rule, ms. */
+    /** How long its air is warmer than the rule, by its mean over a thermostat's swing, ms. */
     readonly tooWarmMs: number;
+    /** It is set warmer than the rule: whatever goes in, no food gets cold enough in it. */
+    readonly setTooWarm: boolean;
     readonly neighbours: readonly { readonly name: string; readonly warmestC: number }[];
   };
 }
@@ -52,17 +54,21 @@ export function coolingVerdict(
     markOf(firstMark, firstMark.value.withinMs, clock),
     markOf(secondMark, coolingMs(rules), clock),
   ];
-  const depthM = depthIn(input.container, input.massKg / materialOfFood(input.food).densityKgM3, input.count);
-  const tooDeep = depthM > toMetres(rules.cooling.depth.value.most);
+  const depthM = depthOf(input);
   return {
     passes: worst(marks.map(({ passes }) => passes)),
     marks,
     depthM,
-    tooDeep,
+    tooDeep: depthM > deepest(rules),
     // What gives its heat up fastest warms the refrigerator most.
     refrigerator: cabinetOf(fast, input, rules),
   };
 }
+
+const depthOf = ({ container, massKg, food, count }: CoolingInput): number =>
+  depthIn(container, massKg / materialOfFood(food).densityKgM3, count);
+
+const deepest = (rules: RuleSet): number => toMetres(rules.cooling.depth.value.most);
 
 /** Both marks count from when the food comes down to where the first begins. */
 function markOf(
@@ -75,7 +81,7 @@ function markOf(
     const fromS = crossingS(series.timeS, series.coreC, toCelsius(from), false);
     return fromS === null ? null : { fromS, dueS: fromS + withinMs / SECOND_MS };
   };
-  const met = (series: Series) => crossingS(series.timeS, series.coreC, toCelsius(to), false);
+  const met = (series: Series) => coldForGoodS(series, toCelsius(to));
   const inTime = (series: Series) => {
     const [clock, at] = [due(series), met(series)];
     return clock !== null && at !== null && at <= clock.dueS;
@@ -91,20 +97,41 @@ function markOf(
   };
 }
 
-function cabinetOf({ timeS, airC, neighboursC }: Series, { neighbours = [] }: CoolingInput, rules: RuleSet) {
+/**
+ * From when on every point stays below a threshold, s; null where it does not. What is cold for a while and warms again, out
+ * of ice water on a counter, was not cooled.
+ */
+function coldForGoodS({ timeS, warmestC }: Series, threshold: number): number | null {
+  const last = warmestC.findLastIndex((t) => t > threshold);
+  if (last < 0) return timeS[0]!;
+  if (last === timeS.length - 1) return null;
+  const [a, b] = [warmestC[last]!, warmestC[last + 1]!];
+  return timeS[last]! + ((a - threshold) / (a - b)) * (timeS[last + 1]! - timeS[last]!);
+}
+
+/** A thermostat swings about what it is set to: air is judged by its mean over so long. */
+const SWING_S = 20 * 60;
+
+function cabinetOf(
+  { timeS, airC, neighboursC }: Series,
+  { neighbours = [], refrigerator = USUAL_REFRIGERATOR }: CoolingInput,
+  rules: RuleSet,
+) {
   const limit = toCelsius(rules.bands.refrigerator.value.at);
+  const meanC = trailingMean(timeS, airC, SWING_S);
   let tooWarmS = 0;
-  for (let i = 1; i < airC.length; i++) if (airC[i]! > limit) tooWarmS += timeS[i]! - timeS[i - 1]!;
+  for (let i = 1; i < meanC.length; i++) if (meanC[i]! > limit) tooWarmS += timeS[i]! - timeS[i - 1]!;
   return {
-    warmestC: Math.max(...airC),
+    warmestC: Math.max(...meanC),
     tooWarmMs: tooWarmS * SECOND_MS,
+    setTooWarm: refrigerator.setC > limit,
     neighbours: neighbours.map(({ name }, i) => ({ name, warmestC: Math.max(...neighboursC[i]!) })),
   };
 }
 
 /** A change to a plan, from the cheapest on. */
 export interface CoolingChange {
-  readonly what: 'openLid' | 'moreContainers' | 'iceBath' | 'metal' | 'stir';
+  readonly what: 'colderRefrigerator' | 'openLid' | 'moreContainers' | 'iceBath' | 'metal' | 'stir';
   readonly words: string;
   readonly input: CoolingInput;
 }
@@ -114,59 +141,83 @@ const MOST_CONTAINERS = 16;
 
 /** The cheapest change that makes a batch pass at the slow end, or null when none of them alone does. */
 export function cheapestChange(input: CoolingInput, rules: RuleSet): CoolingChange | null {
-  const found = changes(input).find((change) => {
-    try {
-      const slow = coolAt(change.input, 'low');
-      const { passes, tooDeep } = coolingVerdict({ usual: slow, slow, fast: slow }, change.input, rules);
-      return passes === 'passes' && !tooDeep;
-    } catch (error) {
-      if (error instanceof DoesNotFit) return false;
-      throw error;
-    }
-  });
-  return found ?? null;
+  for (const ways of changes(input, rules)) {
+    const shallow = ways.filter((way) => depthOf(way.input) <= deepest(rules));
+    const found = leastThat(shallow, (change) => helps(change, rules));
+    if (found) return found;
+  }
+  return null;
 }
 
-function changes(input: CoolingInput): CoolingChange[] {
-  const { count, container, lid, stays, stirred, food } = input;
+function helps({ input }: CoolingChange, rules: RuleSet): boolean {
+  try {
+    const slow = coolAt(input, 'low');
+    return coolingVerdict({ usual: slow, slow, fast: slow }, input, rules).passes === 'passes';
+  } catch (error) {
+    if (error instanceof DoesNotFit) return false;
+    throw error;
+  }
+}
+
+/** The first of ways that help more and more for which `holds`, by halving; null where not even the last does. */
+function leastThat<Way>(ways: readonly Way[], holds: (way: Way) => boolean): Way | null {
+  if (ways.length > 0 && holds(ways[0]!)) return ways[0]!;
+  let [fails, passes] = [0, ways.length - 1];
+  if (passes <= 0 || !holds(ways[passes]!)) return null;
+  while (passes - fails > 1) {
+    const middle = (fails + passes) >> 1;
+    if (holds(ways[middle]!)) passes = middle;
+    else fails = middle;
+  }
+  return ways[passes]!;
+}
+
+/** The changes there are, from the cheapest on; of those that differ in how much, from little to much. */
+function changes(input: CoolingInput, rules: RuleSet): CoolingChange[][] {
+  const { count, container, lid, stays, stirred, food, refrigerator } = input;
+  const { setC } = USUAL_REFRIGERATOR;
+  const tooWarm = (refrigerator ?? USUAL_REFRIGERATOR).setC > toCelsius(rules.bands.refrigerator.value.at);
   const more = Array.from({ length: Math.max(0, MOST_CONTAINERS - count) }, (_, i) => count + i + 1);
   const bath = stays[0]?.place === 'iceBath' ? [] : [{ place: 'iceBath', forS: ICE_BATH_S } as const];
   const metal = containerById(container.base.kind === 'round' ? 'metal-bowl' : 'metal-tray');
   const tubs = containerById('tub');
-  return [
-    ...(lid
+  const settings: CoolingChange[] =
+    refrigerator && tooWarm
       ? [
           {
-            what: 'openLid' as const,
-            words: 'Leave the lid off until it is cold.',
-            input: { ...input, lid: false },
+            what: 'colderRefrigerator',
+            words: 'Set the refrigerator colder: as warm as it is, nothing gets cold enough in it.',
+            input: { ...input, refrigerator: { ...refrigerator, setC } },
           },
         ]
-      : []),
-    ...(bath.length
-      ? [
-          {
-            what: 'iceBath' as const,
-            words: `Half an hour in ice water first${isThin(food) || stirred ? '' : ', stirring'}.`,
-            input: { ...input, stirred: stirred || container.id === 'pot', stays: [...bath, ...stays] },
-          },
-        ]
-      : []),
-    ...(container.id === 'pot'
-      ? more.map((n) => ({
-          what: 'moreContainers' as const,
+      : [];
+  const lids: CoolingChange[] = lid
+    ? [{ what: 'openLid', words: 'Leave the lid off until it is cold.', input: { ...input, lid: false } }]
+    : [];
+  const baths: CoolingChange[] = bath.map((first) => ({
+    what: 'iceBath',
+    words: `Half an hour in ice water first${isThin(food) || stirred ? '' : ', stirring'}.`,
+    input: { ...input, stirred: stirred || container.id === 'pot', stays: [first, ...stays] },
+  }));
+  const several = more.map((n): CoolingChange =>
+    container.id === 'pot'
+      ? {
+          what: 'moreContainers',
           words: `Into ${n} tubs, without lids until cold.`,
           input: { ...input, container: tubs, count: n, lid: false },
-        }))
-      : more.map((n) => ({
-          what: 'moreContainers' as const,
+        }
+      : {
+          what: 'moreContainers',
           words: `Into ${n} of these, so that each is shallower, without lids until cold.`,
           input: { ...input, count: n, lid: false },
-        }))),
+        },
+  );
+  const metals: CoolingChange[] = [
     {
-      what: 'metal' as const,
+      what: 'metal',
       words: `${metal.label} instead: metal passes heat on.`,
       input: { ...input, container: metal, lid: false },
     },
   ];
+  return [settings, lids, baths, several, metals];
 }

@@ -14,35 +14,33 @@ interface Proportions {
 }
 
 /**
- * Effective dimensions calibrated, and only so, on the roasting charts, before the oven's coefficient; see
- * docs/models.md for what is left over.
+ * Effective dimensions, calibrated, and only so, on the roasting charts; the oven's coefficient needs no
+ * correction. See docs/models.md for what is left over.
  */
 const CALIBRATED = {
   /** Flesh of a bird as a wall about its hollow: thickness over the cube root of its volume. */
-  birdWall: 0.48,
+  birdWall: 0.485,
   /** Joints, against the diameter that their proportions and volume alone would give. */
   joint: 1.05,
   /** Parts of birds, m thick. */
-  partsM: 0.023,
+  partsM: 0.028,
 } as const;
 
-/** A rod so many times as long as thick. */
+/**
+ * A rod so many times as long as thick. Its length holds the food's volume; where the thickness says more than the weight
+ * can fill, the thickness is believed: it decides how long heat takes.
+ */
 const rod = (ratio: number, factor = 1): Pick<Proportions, 'usualM' | 'shape'> => ({
   usualM: (v) => factor * Math.cbrt((4 * v) / (Math.PI * ratio)),
+  // An effective diameter is not the one that holds the volume.
   shape: (v, d) => ({
     kind: 'finiteCylinder',
     diameterM: d,
-    // An effective diameter is not the one that holds the volume; the length keeps its proportion.
-    heightM: ratio * (factor === 1 ? (4 * v) / (Math.PI * d * d * ratio) : d),
+    heightM: Math.max(Math.min(1, ratio) * d, (factor ** 3 * 4 * v) / (Math.PI * d * d)),
   }),
 });
 
-const slab = (usualM: (volumeM3: number) => number): Pick<Proportions, 'usualM' | 'shape'> => ({
-  usualM,
-  shape: (_v, thicknessM) => ({ kind: 'slab', thicknessM }),
-});
-
-/** A block with sides in a proportion to its height. */
+/** A block with sides in a proportion to each other, none shorter than it is thick. */
 const block = (
   long: number,
   wide: number,
@@ -51,25 +49,33 @@ const block = (
   usualM,
   shape: (v, heightM) => {
     const side = Math.sqrt(v / heightM / (long * wide));
-    return { kind: 'brick', lengthM: long * side, widthM: wide * side, heightM };
+    return {
+      kind: 'brick',
+      lengthM: Math.max(heightM, long * side),
+      widthM: Math.max(heightM, wide * side),
+      heightM,
+    };
   },
 });
 
+/** A bird, so many times what is weighed: its flesh as the wall of a hollow ball. A wall too thick for it leaves no hollow. */
+const hollow = (times: number): Pick<Proportions, 'usualM' | 'shape'> => ({
+  usualM: (v) => CALIBRATED.birdWall * Math.cbrt(times * v),
+  shape: (v, wallM) => {
+    const middle = Math.sqrt(Math.max(0, (times * v) / (4 * Math.PI * wallM) - (wallM * wallM) / 12));
+    return { kind: 'shell', hollowM: Math.max(LEAST_HOLLOW * wallM, middle - wallM / 2), wallM };
+  },
+});
+const LEAST_HOLLOW = 0.05;
+
 const PROPORTIONS: Record<FormId, Proportions> = {
-  wholeBird: {
-    thickest: 'breast, from skin to bone',
-    ...slab((v) => CALIBRATED.birdWall * Math.cbrt(v)),
-  },
-  halfBird: {
-    thickest: 'breast, from skin to bone',
-    // Half the flesh in a wall as thick as the whole bird's.
-    ...slab((v) => CALIBRATED.birdWall * Math.cbrt(2 * v)),
-  },
+  wholeBird: { thickest: 'breast, from skin to bone', ...hollow(1) },
+  halfBird: { thickest: 'breast, from skin to bone', ...hollow(2) },
   boneInJoint: { thickest: 'thickest part', ...rod(2, CALIBRATED.joint) },
   bonelessJoint: { thickest: 'thickest part', ...rod(3, CALIBRATED.joint) },
-  steak: { thickest: 'thickest piece', ...slab(() => 0.03) },
-  pieces: { thickest: 'thickest piece', ...slab(() => CALIBRATED.partsM) },
-  fillet: { thickest: 'thickest part', ...slab((v) => 0.035 * Math.cbrt(v / 1e-3)) },
+  steak: { thickest: 'thickest piece', ...block(1.5, 1, () => 0.03) },
+  pieces: { thickest: 'thickest piece', ...block(1.5, 1, () => CALIBRATED.partsM) },
+  fillet: { thickest: 'thickest part', ...block(2, 1, (v) => 0.035 * Math.cbrt(v / 1e-3)) },
   wholeFish: { thickest: 'thickest part', ...rod(4) },
   ground: { thickest: 'thickness of the pack', ...block(1.25, 1, (v) => Math.cbrt(v / 20)) },
   flatPack: { thickest: 'thickness of the pack', ...block(1.25, 1, (v) => Math.cbrt(v / 20)) },

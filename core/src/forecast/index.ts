@@ -13,6 +13,7 @@ export {
 export { bodyOf, thickestPart, usualThickness } from './geometry';
 export { madeOf, timesH, type Tweaks, withTweaks } from './tweaks';
 export {
+  NeverThaws,
   thawAssumptions,
   thawBand,
   type ThawBand,
@@ -52,5 +53,14 @@ export {
   type MarkForecast,
   type Passing,
 } from './coolingVerdict';
-export { type CoreReading, roastForecast, type RoastForecast, type RoastInput } from './roast';
+export { type Factor, type Unmet } from './factor';
+export {
+  type CarryOver,
+  type CoreReading,
+  NeverReached,
+  roastForecast,
+  type RoastForecast,
+  type RoastInput,
+} from './roast';
+export { startC } from './startC';
 export { runTrial, type Trial, type TrialPlace, trialPlaces, usualH } from './trial';

@@ -5,12 +5,14 @@ import {
   forecast,
   materialOfFood,
   media,
+  ThermalProblem,
   valueAt,
   type OnProgress,
   type Segment,
   type Series,
 } from '../thermal';
 import { SECOND_MS } from '../units';
+import { factorFor, type Factor, type Unmet } from './factor';
 import { bodyOf } from './geometry';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
@@ -32,49 +34,91 @@ export interface CoreReading {
   readonly coreC: number;
 }
 
+/** How far a core may still rise while it rests, and why it is known no better. */
+export interface CarryOver {
+  /** Resting in the open, its surface wet, in a lively kitchen, K. */
+  readonly lowK: number;
+  /** Resting under a tent of foil, which keeps it warm, K. */
+  readonly highK: number;
+  /** Water lost to evaporation until its peak, a share of its weight: a check of sense, next to what a cook weighs. */
+  readonly lostShare: number;
+}
+
 export interface RoastForecast {
   /** From going in to the target. */
   readonly span: Span;
   readonly usual: Series;
   readonly fast: Series;
   readonly slow: Series;
-  /** How far the core still rises while it rests, K. */
-  readonly carryOverK: number;
+  /** Nobody has measured it here: it is shown as a band, and no plan counts on it. */
+  readonly carryOver: CarryOver;
+  /** What the readings say that no usual oven and joint explain: the probe, or what was typed, is to be looked at. */
+  readonly unmet: Unmet | null;
 }
 
-const LONGEST_S = 16 * 3600;
-const REST_S = 40 * 60;
-/** What evaporation leaves of an oven's coefficient, calibrated on the roasting charts after the dimensions. */
-const LEFT_BY_EVAPORATION = 0.8;
+/** A target an oven of a temperature never brings a joint to. */
+export class NeverReached extends ThermalProblem {}
+
+const LONGEST_S = 72 * 3600;
+/** The peak of the largest joints comes within this time. */
+const REST_S = 3 * 3600;
 const KITCHEN_C = 21;
-/** A roast that rests steams like any moist solid. */
-const RESTING_WETNESS = 0.5;
+/** A joint steams like any moist solid, and dries to 1/e with so much water lost: set by the roasting charts, as all here. */
+const MOIST = { wetness: 0.5, driesKgM2: 0.25, airFromC: KITCHEN_C };
+/** Air under a tent of foil, and what little moves in it. */
+const TENT = { temperatureC: 60, h: media.underLid.low };
 /** Without a reading the oven's coefficient is known to this share; each reading halves what is not known … */
 const UNKNOWN = 0.3;
 /** … down to what a probe and an oven door leave open. */
 const LEAST_UNKNOWN = 0.04;
+/** Ovens and joints are so many times as slow or lively as usual, and no more. */
+const FACTORS = [0.3, 3] as const;
 
-function roastAt(input: RoastInput, times: number, restAtS: number | null, onProgress?: OnProgress): Series {
+const RESTING = {
+  open: { untilS: Infinity, rest: { temperatureC: KITCHEN_C, h: media.roomAir.high, ...MOIST } },
+  tented: { untilS: Infinity, rest: TENT },
+} as const satisfies Record<string, Segment>;
+
+/** How long a roast is followed: to its target, for so long, or out of the oven then and past its peak. */
+type Followed =
+  | { readonly to: 'target' }
+  | { readonly forS: number }
+  | { readonly outS: number; readonly rest: keyof typeof RESTING };
+
+function roastAt(input: RoastInput, times: number, followed: Followed, onProgress?: OnProgress): Series {
   const { form, massKg, thickestM, ovenC, fan, startC, targetC } = input;
   const material = materialOfFood(withTweaks(input.food, input));
-  const h = (fan ? media.fanOven : media.stillOven).usual * LEFT_BY_EVAPORATION * timesH(input) * times;
-  const oven: Segment = { untilS: restAtS ?? Infinity, rest: { temperatureC: ovenC, h } };
-  const rest: Segment = {
-    untilS: Infinity,
-    rest: { temperatureC: KITCHEN_C, h: media.roomAir.usual, wetness: RESTING_WETNESS },
+  const h = (fan ? media.fanOven : media.stillOven).usual * timesH(input) * times;
+  const oven: Segment = { untilS: Infinity, rest: { temperatureC: ovenC, h, ...MOIST } };
+  const common = {
+    material,
+    shape: bodyOf(form, massKg / material.densityKgM3, thickestM),
+    startC,
+    segments: [oven],
   };
-  return forecast(
-    {
-      material,
-      shape: bodyOf(form, massKg / material.densityKgM3, thickestM),
-      startC,
-      segments: restAtS === null ? [oven] : [oven, rest],
-      untilS: restAtS === null ? LONGEST_S : restAtS + REST_S,
-      resolution: 'coarse',
-      until: restAtS === null ? ({ coreC }) => coreC > targetC : undefined,
-    },
-    onProgress,
-  );
+  if ('forS' in followed) return forecast({ ...common, untilS: followed.forS });
+  if ('to' in followed)
+    return forecast(
+      { ...common, untilS: LONGEST_S, until: ({ coldestC }) => coldestC > targetC },
+      onProgress,
+    );
+  const { outS, rest } = followed;
+  return forecast({
+    ...common,
+    segments: [{ ...oven, untilS: outS }, RESTING[rest]],
+    untilS: outS + REST_S,
+  });
+}
+
+/** When every point of a joint is at its target, s. */
+function doneS({ timeS, coldestC }: Series, { ovenC, targetC }: RoastInput): number {
+  const done = crossingS(timeS, coldestC, targetC, true);
+  if (done === null)
+    throw new NeverReached(
+      `An oven at ${ovenC} °C does not bring it to ${targetC} °C in three days.`,
+      targetC,
+    );
+  return done;
 }
 
 /**
@@ -82,6 +126,7 @@ function roastAt(input: RoastInput, times: number, restAtS: number | null, onPro
  * informs; only a reading says that the target is met.
  *
  * @param readings core readings so far, in order of time
+ * @throws NeverReached when the oven is too cool for the target
  */
 export function roastForecast(
   input: RoastInput,
@@ -89,37 +134,37 @@ export function roastForecast(
   onProgress?: OnProgress,
 ): RoastForecast {
   const usable = readings.filter(({ atS, coreC }) => atS > 0 && coreC > input.startC && coreC < input.ovenC);
-  const times = usable.length ? fitted(input, usable) : 1;
+  const { times, unmet } = usable.length ? factorOf(input, usable) : { times: 1, unmet: null };
   const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN / 2 ** usable.length);
-  const usual = roastAt(input, times, null, onProgress);
-  const fast = roastAt(input, times * (1 + unknown), null);
-  const slow = roastAt(input, times / (1 + unknown), null);
-  const doneS = (series: Series) => crossingS(series.timeS, series.coreC, input.targetC, true) ?? LONGEST_S;
-  const resting = roastAt(input, times, doneS(usual));
+  const toTarget = (factor: number) => roastAt(input, factor, { to: 'target' }, onProgress);
+  const usual = toTarget(times);
+  const fast = toTarget(times * (1 + unknown));
+  const slow = toTarget(times / (1 + unknown));
   return {
-    span: { fastMs: doneS(fast) * SECOND_MS, slowMs: doneS(slow) * SECOND_MS },
+    span: { fastMs: doneS(fast, input) * SECOND_MS, slowMs: doneS(slow, input) * SECOND_MS },
     usual,
     fast,
     slow,
-    carryOverK: Math.max(0, Math.max(...resting.coreC) - input.targetC),
+    carryOver: carryOver(input, times, Math.max(1, doneS(usual, input))),
+    unmet,
   };
 }
 
-/** How many times the usual coefficient the readings speak for: least squares, by golden sections. */
-function fitted(input: RoastInput, readings: readonly CoreReading[]): number {
-  const misfit = (log: number): number => {
-    const { timeS, coreC } = roastAt({ ...input, targetC: input.ovenC }, Math.exp(log), readings.at(-1)!.atS);
-    return readings.reduce(
-      (sum, reading) => sum + (valueAt(timeS, coreC, reading.atS) - reading.coreC) ** 2,
-      0,
-    );
+function carryOver(input: RoastInput, times: number, outS: number): CarryOver {
+  const open = roastAt(input, times, { outS, rest: 'open' });
+  const tented = roastAt(input, times, { outS, rest: 'tented' });
+  const peakOf = ({ timeS, coldestC, evaporatedKg }: Series) => {
+    const peakC = Math.max(...coldestC);
+    return { riseK: peakC - valueAt(timeS, coldestC, outS), lostKg: evaporatedKg[coldestC.indexOf(peakC)]! };
   };
-  const golden = (Math.sqrt(5) - 1) / 2;
-  let [low, high] = [Math.log(0.3), Math.log(3)];
-  for (let i = 0; i < 14; i++) {
-    const reach = golden * (high - low);
-    if (misfit(high - reach) < misfit(low + reach)) high = low + reach;
-    else low = high - reach;
-  }
-  return Math.exp((low + high) / 2);
+  const [low, high] = [peakOf(open), peakOf(tented)];
+  return { lowK: low.riseK, highK: Math.max(low.riseK, high.riseK), lostShare: low.lostKg / input.massKg };
+}
+
+function factorOf(input: RoastInput, readings: readonly CoreReading[]): Factor {
+  const forS = readings.at(-1)!.atS;
+  return factorFor((times) => {
+    const { timeS, coreC } = roastAt(input, times, { forS });
+    return readings.map((reading) => valueAt(timeS, coreC, reading.atS) - reading.coreC);
+  }, FACTORS);
 }

@@ -5,6 +5,7 @@ import {
   forecast,
   materialOfFood,
   SizeProblem,
+  ThermalProblem,
   throughWall,
   type OnProgress,
   type Segment,
@@ -36,8 +37,11 @@ export interface ThawBand extends Span {
 
 /** "Thawed": the core this far above the initial freezing point. */
 const THAWED_ABOVE_K = 0.5;
-/** No forecast runs on longer than this. */
-const LONGEST_S: Record<ThawPlace, number> = { refrigerator: 14 * 24 * 3600, coldWater: 3 * 24 * 3600 };
+/** No thaw is followed longer than this: nothing a household freezes takes so long. */
+const LONGEST_S = 365 * 24 * 3600;
+
+/** A thaw that does not come to its end. */
+export class NeverThaws extends ThermalProblem {}
 
 /** The temperature of the core at which the model calls a food thawed, °C. */
 export const thawedAtC = ({ freezingPointC }: Pick<Food, 'freezingPointC'>): number =>
@@ -64,9 +68,8 @@ function thawAt(input: ThawInput, pace: Pace, change: Change | null, onProgress?
       shape,
       startC,
       segments,
-      untilS: LONGEST_S[place],
-      resolution: 'coarse',
-      until: ({ coreC }) => coreC > goal,
+      untilS: LONGEST_S,
+      until: ({ coldestC }) => coldestC > goal,
     },
     onProgress,
   );
@@ -86,9 +89,12 @@ function surroundings(place: ThawPlace, pace: Pace, tweaks: Tweaks): Segment {
   };
 }
 
-/** When a series is thawed, s; its end where it is not. */
-const thawedS = ({ timeS, coreC }: Series, food: ThawInput['food']): number =>
-  crossingS(timeS, coreC, thawedAtC(food), true) ?? timeS.at(-1)!;
+/** When every point of a series is thawed, s. */
+function thawedS({ timeS, coldestC }: Series, food: ThawInput['food']): number {
+  const thawed = crossingS(timeS, coldestC, thawedAtC(food), true);
+  if (thawed === null) throw new NeverThaws('It does not thaw there within a year.', timeS.at(-1)!);
+  return thawed;
+}
 
 function spanBetween(aS: number, bS: number): Span {
   return { fastMs: Math.min(aS, bS) * SECOND_MS, slowMs: Math.max(aS, bS) * SECOND_MS };
@@ -98,7 +104,7 @@ function spanBetween(aS: number, bS: number): Span {
  * How long a frozen food takes to thaw, from heat transfer: a band from the range of the coefficient and of the food's
  * proportions. It informs a plan and may lengthen it; it never shortens what a rule asks.
  *
- * @throws SizeProblem, StartProblem
+ * @throws SizeProblem, StartProblem, NeverThaws
  */
 export function thawBand(input: ThawInput, onProgress?: OnProgress): ThawBand {
   const fast = thawAt(input, 'fast', null, onProgress && ((share) => onProgress(share / 2)));
@@ -122,8 +128,11 @@ export function thawLeft(input: ThawInput, coreC: number, to: ThawPlace): Span {
   const left = (pace: Pace): number => {
     const soFar = thawAt(input, pace, null);
     const atS = Math.max(1, crossingS(soFar.timeS, soFar.coreC, coreC, true) ?? 1);
-    const onward = to === input.place ? soFar : thawAt(input, pace, { atS, to });
-    return thawedS(onward, input.food) - atS;
+    const staying = Math.max(0, thawedS(soFar, input.food) - atS);
+    if (to === input.place) return staying;
+    const moving = Math.max(0, thawedS(thawAt(input, pace, { atS, to }), input.food) - atS);
+    // Nearly thawed the two are as far apart as steps are exact: water is never slower than air.
+    return to === 'coldWater' ? Math.min(moving, staying) : Math.max(moving, staying);
   };
   return spanBetween(left('fast'), left('slow'));
 }

@@ -120,9 +120,9 @@ const range = (low: number, high: number): string => (low === high ? `${low}` : 
 
 function describeRoastTable({ oven, rows }: RoastTable, units: UnitSystem): string {
   const weight = (lb: number) => formatMass(toKilograms({ value: lb, unit: 'lb' }), units);
-  const line = rows.map(({ fromLb, toLb, per, lowMin, highMin }) => {
+  const line = rows.map(({ fromLb, toLb, per, pieceLb, lowMin, highMin }) => {
     const minutes = `${range(lowMin, highMin)} min`;
-    if (per === 'piece') return `${minutes} for usual pieces`;
+    if (per === 'piece') return `${minutes} for ${pieceLb ? `pieces of ${weight(pieceLb)}` : 'usual pieces'}`;
     return `${weight(fromLb)}–${weight(toLb)}: ${minutes}${per === 'lb' ? ' per lb' : ''}`;
   });
   return `oven ${formatTarget(oven, units)}; ${line.join('; ')}`;

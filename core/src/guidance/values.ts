@@ -63,6 +63,8 @@ const roastRow = z.object({
   fromLb: z.number().min(0),
   toLb: z.number().positive(),
   per: z.enum(['whole', 'lb', 'piece']),
+  /** What a piece weighs, where the chart says so. */
+  pieceLb: z.number().positive().optional(),
   lowMin: z.number().positive(),
   highMin: z.number().positive(),
 });

@@ -17,6 +17,7 @@ import {
   type CoolingChange,
   type CoolingVerdict,
 } from '../forecast/coolingVerdict';
+import type { Factor } from '../forecast/factor';
 import { roastForecast, type CoreReading, type RoastForecast } from '../forecast/roast';
 import { thawBand, type ThawPlace } from '../forecast/thaw';
 import { runTrial, type Trial } from '../forecast/trial';
@@ -44,7 +45,8 @@ export interface CoolingAnswer {
   readonly change: CoolingChange | null;
   /** Growth against a batch that just passes the marks; an illustration. */
   readonly growth: number | null;
-  readonly fit: number | null;
+  /** How many times the usual coefficients the reading speaks for; null without one. */
+  readonly fit: Factor | null;
 }
 
 export type ThawAnswer = Record<ThawPlace, Span & { readonly fast: Series; readonly slow: Series }>;
@@ -109,7 +111,7 @@ const runners: {
     const rules = rulesFor(guidance);
     const plain: CoolingInput = { neighbours: USUAL_NEIGHBOURS, ...asked, food: foodById(foodKey) };
     const fit = reading ? fitTo(plain, reading.atS, reading.coreC) : null;
-    const input = fit === null ? plain : { ...plain, fit };
+    const input = fit === null ? plain : { ...plain, fit: fit.times };
     const band = coolingBand(input, onProgress);
     const verdict = coolingVerdict(band, input, rules);
     const settled = verdict.passes === 'passes' && !verdict.tooDeep;
@@ -118,7 +120,7 @@ const runners: {
       verdict,
       change: settled ? null : cheapestChange(input, rules),
       growth: growthAgainst(
-        { timeS: band.slow.timeS, temperatureC: band.slow.coreC },
+        { timeS: band.slow.timeS, temperatureC: band.slow.warmestC },
         lawfulCooling(rules),
         organisms.perfringens,
       ),

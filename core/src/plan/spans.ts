@@ -1,6 +1,6 @@
 import type { Food, FormId } from '../foods';
 import { thawTime, waterRule, type RuleSet, type Span } from '../guidance';
-import { microwaveThawMs } from '../thermal';
+import { microwaveThaw } from '../thermal';
 import { MINUTE_MS, toCelsius } from '../units';
 import type { Method } from './input';
 
@@ -25,9 +25,11 @@ export function thawSpan(
     case 'coldWater':
       return thawTime(waterRule(form, rules).value, massKg);
     case 'microwave': {
-      const exact = microwaveThawMs(food, massKg, toCelsius(rules.bands.freezer.value.at));
-      const ms = Math.ceil(exact / MINUTE_MS) * MINUTE_MS;
-      return { fastMs: ms, slowMs: ms };
+      const { fastMs, slowMs } = microwaveThaw(food, massKg, toCelsius(rules.bands.freezer.value.at));
+      return {
+        fastMs: Math.floor(fastMs / MINUTE_MS) * MINUTE_MS,
+        slowMs: Math.ceil(slowMs / MINUTE_MS) * MINUTE_MS,
+      };
     }
     default:
       return null;

@@ -30,13 +30,22 @@ export interface AxisEnd {
   readonly halfM: number;
 }
 
+/** How an axis is cut: into so many cells, the one at a face so many times as thick as if all were alike. */
+export interface Cut {
+  readonly cells: number;
+  /** Above 0, at most 1; below it cells grow from the face inwards, where temperature bends less. */
+  readonly endShare: number;
+}
+
 /**
  * An axis across the whole of a body, with a face at either end.
  *
  * @param lengthM from face to face, m
  */
-export function wholeAxis(lengthM: number, cells: number, low: Face, high: Face): Axis {
-  const edges = gradedToBothEnds(lengthM, cells);
+export function wholeAxis(lengthM: number, { cells, endShare }: Cut, low: Face, high: Face): Axis {
+  const half = lengthM / 2;
+  const place = growingInwards(endShare);
+  const edges = Float64Array.from({ length: cells + 1 }, (_, i) => half * (1 + place((2 * i) / cells - 1)));
   return {
     ...between(edges, 'straight'),
     low: endOf(edges, 0, 'straight', low),
@@ -44,9 +53,23 @@ export function wholeAxis(lengthM: number, cells: number, low: Face, high: Face)
   };
 }
 
-/** An axis from the middle of a body to a face that its twin mirrors. */
-export function halfAxis(lengthM: number, cells: number, face: Face, twin: Face): Axis {
-  const edges = gradedToTheEnd(lengthM / 2, cells);
+/** An axis through the wall of a hollow ball, from its inside out. */
+export function wallAxis(hollowM: number, wallM: number, { cells, endShare }: Cut): Axis {
+  const place = growingInwards(endShare);
+  const edges = Float64Array.from(
+    { length: cells + 1 },
+    (_, i) => hollowM + (wallM / 2) * (1 + place((2 * i) / cells - 1)),
+  );
+  return {
+    ...between(edges, 'sphere'),
+    low: endOf(edges, 0, 'sphere', 'inside'),
+    high: endOf(edges, 1, 'sphere', 'side'),
+  };
+}
+
+/** An axis from the middle of a body to a face that its twin mirrors; `cut` is of this half. */
+export function halfAxis(lengthM: number, cut: Cut, face: Face, twin: Face): Axis {
+  const edges = fromTheMiddle(lengthM / 2, cut);
   return {
     ...between(edges, 'straight'),
     low: null,
@@ -55,22 +78,30 @@ export function halfAxis(lengthM: number, cells: number, face: Face, twin: Face)
 }
 
 /** An axis along the radius of a cylinder or sphere. */
-export function radialAxis(diameterM: number, cells: number, curve: 'cylinder' | 'sphere'): Axis {
-  const edges = gradedToTheEnd(diameterM / 2, cells);
+export function radialAxis(diameterM: number, cut: Cut, curve: 'cylinder' | 'sphere'): Axis {
+  const edges = fromTheMiddle(diameterM / 2, cut);
   return { ...between(edges, curve), low: null, high: endOf(edges, 1, curve, 'side') };
 }
 
-/** Cells are thinner by this share at a face, where temperature bends most, and thicker in the middle. */
-const GRADING = 0.4;
+const fromTheMiddle = (lengthM: number, { cells, endShare }: Cut): Float64Array => {
+  const place = growingInwards(endShare);
+  return Float64Array.from({ length: cells + 1 }, (_, i) => lengthM * place(i / cells));
+};
 
-const edgesBy = (lengthM: number, cells: number, place: (share: number) => number): Float64Array =>
-  Float64Array.from({ length: cells + 1 }, (_, i) => lengthM * place(i / cells));
+const STRETCH_ROUNDS = 30;
 
-const gradedToTheEnd = (lengthM: number, cells: number): Float64Array =>
-  edgesBy(lengthM, cells, (s) => s + (GRADING * Math.sin(Math.PI * s)) / Math.PI);
-
-const gradedToBothEnds = (lengthM: number, cells: number): Float64Array =>
-  edgesBy(lengthM, cells, (s) => s - (GRADING * Math.sin(2 * Math.PI * s)) / (2 * Math.PI));
+/** Where edges stand, −1 to 1 from face to face: tanh(b s)/tanh(b), its slope at the faces the share asked for. */
+function growingInwards(endShare: number): (s: number) => number {
+  if (endShare >= 1) return (s) => s;
+  // The slope there is 2b / sinh 2b; by Newton for its logarithm, which is nearly straight.
+  let twice = Math.max(1, -2 * Math.log(endShare / 2));
+  for (let round = 0; round < STRETCH_ROUNDS; round++) {
+    const slope = twice / Math.sinh(twice);
+    twice -= Math.log(slope / endShare) / (1 / twice - 1 / Math.tanh(twice));
+  }
+  const b = twice / 2;
+  return (s) => Math.tanh(b * s) / Math.tanh(b);
+}
 
 /** Area factor at a distance from the axis's origin: per m² when straight, per radian or steradian when round. */
 const areaAt = (curve: Curve, r: number): number =>

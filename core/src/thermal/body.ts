@@ -1,6 +1,6 @@
 import type { DiffusiveSystem } from './chebyshev';
 import { faceOf, type FaceEnvironment, type Segment } from './environment';
-import { evaporation } from './evaporation';
+import { evaporation, latentHeat } from './evaporation';
 import type { Grid, GridEnd } from './grid';
 import { enthalpyAt, HOTTEST_C, lookUp, type Material } from './material';
 import { compressorRuns, type Neighbour, type Refrigerator } from './refrigerator';
@@ -9,6 +9,8 @@ import { compressorRuns, type Neighbour, type Refrigerator } from './refrigerato
 const CELL_TOLERANCE = 60;
 /** … three thousandths of what melting takes, for a body that holds ice. */
 const FROZEN_TOLERANCE = 800;
+/** … in the share of its weight that has evaporated, */
+const VAPOUR_TOLERANCE = 1e-3;
 /** … and in the air or a neighbour, K. */
 const AIR_TOLERANCE = 0.02;
 /** Spacing of the evaporation table, K. */
@@ -23,6 +25,8 @@ interface Meeting {
   readonly perKg: Float64Array;
   /** Heat carried off by vapour, W/m², by surface temperature from 0 °C; null where nothing evaporates. */
   readonly vapour: Float64Array | null;
+  /** Share of it a surface still gives that has lost so much of the body's water, by its loss per kg; 1 where it stays wet. */
+  readonly wetAfter: (lostKgKg: number) => number;
 }
 
 /** The refrigerator a body stands in during a segment, with what else stands there. */
@@ -35,8 +39,8 @@ export interface Cabinet {
 
 /**
  * A body of food with its surroundings, as a system of equations: ρ ∂H/∂t = ∇·∇Φ with convective faces, by finite
- * volumes. The state holds the specific enthalpy of each cell, the heat given up so far per kg, and, for a body in a
- * refrigerator, the temperature of its air and of each neighbour.
+ * volumes. The state holds the specific enthalpy of each cell, the heat given up and the water evaporated so far per kg,
+ * and, for a body in a refrigerator, the temperature of its air and of each neighbour.
  */
 export class Body implements DiffusiveSystem {
   readonly size: number;
@@ -58,8 +62,9 @@ export class Body implements DiffusiveSystem {
   ) {
     const { densityKgM3: rho } = material;
     const others = cabinet ? 1 + cabinet.neighbours.length : 0;
-    this.size = grid.cells + 1 + others;
-    this.tolerance = new Float64Array(this.size).fill(CELL_TOLERANCE).fill(AIR_TOLERANCE, grid.cells + 1);
+    this.size = grid.cells + 2 + others;
+    this.tolerance = new Float64Array(this.size).fill(CELL_TOLERANCE).fill(AIR_TOLERANCE, this.airAt);
+    this.tolerance[this.vapourAt] = VAPOUR_TOLERANCE;
     this.potential = new Float64Array(grid.cells);
     this.massKg = rho * grid.volume.reduce((a, b) => a + b, 0);
     this.exchange = grid.axes.map(({ conductance, volume }) => ({
@@ -80,8 +85,7 @@ export class Body implements DiffusiveSystem {
   uniform(temperatureC: number): Float64Array {
     const y = new Float64Array(this.size);
     y.fill(enthalpyAt(this.material, temperatureC), 0, this.grid.cells);
-    if (temperatureC < this.material.freezingPointC)
-      this.tolerance.fill(FROZEN_TOLERANCE, 0, this.grid.cells + 1);
+    if (temperatureC < this.material.freezingPointC) this.tolerance.fill(FROZEN_TOLERANCE, 0, this.vapourAt);
     if (this.cabinet) {
       const { refrigerator, neighbours } = this.cabinet;
       y[this.airAt] = refrigerator.setC;
@@ -93,17 +97,33 @@ export class Body implements DiffusiveSystem {
   /** Sets what surrounds the body from now on. */
   enter(segment: Segment): void {
     this.inCabinet = segment.cabinet === true && this.cabinet !== null;
+    const wetM2 = this.grid.ends
+      .filter(({ face }) => faceOf(segment, face).wetness)
+      .reduce((sum, { areaM2 }) => areaM2.reduce((a, b) => a + b, sum), 0);
     this.meetings = this.grid.ends.map((end) => {
       const environment = faceOf(segment, end.face);
       const { densityKgM3: rho } = this.material;
       const perKg = end.areaM2.map((area, c) => area / (rho * this.grid.volume[end.cells[c]!]!));
-      return { end, environment, perKg, vapour: vapourTable(environment) };
+      const { driesKgM2 } = environment;
+      return {
+        end,
+        environment,
+        perKg,
+        vapour: vapourTable(environment),
+        wetAfter:
+          driesKgM2 === undefined ? () => 1 : (lost) => Math.exp((-lost * this.massKg) / (driesKgM2 * wetM2)),
+      };
     });
+  }
+
+  /** Where the water evaporated so far stands in the state. */
+  get vapourAt(): number {
+    return this.grid.cells + 1;
   }
 
   /** Where the air's temperature stands in the state. */
   get airAt(): number {
-    return this.grid.cells + 1;
+    return this.grid.cells + 2;
   }
 
   /** Turns the compressor on or off by the air's temperature; true when that changed. */
@@ -158,12 +178,12 @@ export class Body implements DiffusiveSystem {
 
   /** Temperature of a face's surface in one cell, °C. */
   surface(face: GridEnd, cell: number, y: Float64Array): number {
-    const { environment, vapour } = this.meetings.find(({ end }) => end === face)!;
+    const { environment, vapour, wetAfter } = this.meetings.find(({ end }) => end === face)!;
     const around = this.inCabinet ? y[this.airAt]! : environment.temperatureC;
     const t = lookUp(this.material, this.material.temperature, y[cell]!);
     if (this.mixed) return t;
     const inner = lookUp(this.material, this.material.conductivity, y[cell]!) / face.halfM;
-    return wetSurface(t, inner, environment.h, around, vapour);
+    return wetSurface(t, inner, environment.h, around, vapour, wetAfter(y[this.vapourAt]!));
   }
 
   private conduct(a: number, n: number, phi: Float64Array, out: Float64Array): void {
@@ -197,6 +217,7 @@ export class Body implements DiffusiveSystem {
   /** Takes the heat that leaves through a face out of its cells; returns it, W. */
   private give(meeting: Meeting, y: Float64Array, out: Float64Array, air: number): number {
     const { end, perKg, environment, vapour } = meeting;
+    const wet = vapour ? meeting.wetAfter(y[this.vapourAt]!) : 0;
     const { cells, areaM2, halfM } = end;
     const { material, mixed } = this;
     const { temperature, conductivity } = material;
@@ -204,7 +225,7 @@ export class Body implements DiffusiveSystem {
     const around = this.inCabinet ? air : environment.temperatureC;
     const perStep = 1 / material.stepJkg;
     const last = temperature.length - 2;
-    let power = 0;
+    let [power, steam] = [0, 0];
     for (let c = 0; c < cells.length; c++) {
       const cell = cells[c]!;
       const at = y[cell]! * perStep;
@@ -214,18 +235,22 @@ export class Body implements DiffusiveSystem {
       const share = at - node;
       const t = temperature[node]! + share * (temperature[node + 1]! - temperature[node]!);
       let q: number;
-      if (mixed) q = h * (t - around) + read(vapour, t);
+      let surface = t;
+      if (mixed) q = h * (t - around) + wet * read(vapour, t);
       else {
         const k = conductivity[node]! + share * (conductivity[node + 1]! - conductivity[node]!);
         const inner = k / halfM;
-        q =
-          vapour === null
-            ? ((t - around) * h * inner) / (h + inner)
-            : inner * (t - wetSurface(t, inner, h, around, vapour));
+        if (vapour === null) q = ((t - around) * h * inner) / (h + inner);
+        else {
+          surface = wetSurface(t, inner, h, around, vapour, wet);
+          q = inner * (t - surface);
+        }
       }
+      if (vapour !== null) steam += ((wet * read(vapour, surface)) / latentHeat(surface)) * areaM2[c]!;
       out[cell]! -= q * perKg[c]!;
       power += q * areaM2[c]!;
     }
+    out[this.vapourAt]! += steam / this.massKg;
     return power;
   }
 
@@ -264,10 +289,15 @@ export function tabulate(
   }
 }
 
-function vapourTable({ h, wetness = 0, temperatureC }: FaceEnvironment): Float64Array | null {
+function vapourTable({
+  h,
+  wetness = 0,
+  temperatureC,
+  airFromC = temperatureC,
+}: FaceEnvironment): Float64Array | null {
   if (wetness === 0 || h === 0) return null;
   return Float64Array.from({ length: HOTTEST_C / VAPOUR_STEP_K + 1 }, (_, i) =>
-    evaporation(h, wetness, i * VAPOUR_STEP_K, temperatureC),
+    evaporation(h, wetness, i * VAPOUR_STEP_K, airFromC),
   );
 }
 
@@ -292,12 +322,13 @@ function wetSurface(
   h: number,
   around: number,
   vapour: Float64Array | null,
+  wet: number,
 ): number {
   let surface = (inner * t + h * around) / (inner + h);
   if (!vapour) return surface;
   for (let round = 0; round < NEWTON_ROUNDS; round++) {
-    const left = inner * (t - surface) - h * (surface - around) - read(vapour, surface);
-    surface += left / (inner + h + slopeOf(vapour, surface));
+    const left = inner * (t - surface) - h * (surface - around) - wet * read(vapour, surface);
+    surface += left / (inner + h + wet * slopeOf(vapour, surface));
   }
   return surface;
 }

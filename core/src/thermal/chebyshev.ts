@@ -13,6 +13,7 @@ export interface DiffusiveSystem {
 const DAMPING = 2 / 13;
 const MOST_STAGES = 80;
 const SAFETY = 0.8;
+const SETTLED = 0.1;
 const [LEAST_FACTOR, MOST_FACTOR] = [0.1, 5];
 
 /** Coefficients of the s-stage method, indexed by stage. */
@@ -103,6 +104,12 @@ export class ChebyshevStepper {
       this.fresh = true;
     }
     return this.f0;
+  }
+
+  /** Whether all moves less than a small part of its tolerance for so long: what decays moves less later than now. */
+  isSettledFor(s: number): boolean {
+    const { tolerance } = this.system;
+    return this.derivative().every((rate, i) => Math.abs(rate) * s <= SETTLED * tolerance[i]!);
   }
 
   /**

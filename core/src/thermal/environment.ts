@@ -9,6 +9,10 @@ export interface FaceEnvironment {
   readonly h: number;
   /** Wetness w of an open surface: 0 covered or fatty, 0.5 moist solids, 1 open liquids. */
   readonly wetness?: number;
+  /** A surface that dries: its wetness falls to 1/e with so much water lost, kg/m²; without it it stays as wet as it is. */
+  readonly driesKgM2?: number;
+  /** Where the air comes from that takes the vapour up, °C: an oven's is the kitchen's. `temperatureC` unless said. */
+  readonly airFromC?: number;
 }
 
 /** What surrounds a body until a moment, by face; `rest` is for faces not named. */
@@ -38,7 +42,8 @@ export function checkSegments(segments: readonly Segment[]): void {
         segment.untilS,
       );
     for (const face of faces) {
-      const { h, temperatureC, wetness = 0 } = faceOf(segment, face);
+      const { h, temperatureC, wetness = 0, driesKgM2 } = faceOf(segment, face);
+      if (driesKgM2 !== undefined) mustBePositive('water a surface can lose', driesKgM2);
       if (!(h >= 0)) throw new EnvironmentProblem(`A coefficient cannot be ${h} W/(m²·K).`, h);
       if (!Number.isFinite(temperatureC))
         throw new EnvironmentProblem(`Surroundings cannot be at ${temperatureC} °C.`, temperatureC);
@@ -52,7 +57,13 @@ export function checkSegments(segments: readonly Segment[]): void {
 export const sameThroughout = (segments: readonly Segment[], a: Face, b: Face): boolean =>
   segments.every((segment) => {
     const [x, y] = [faceOf(segment, a), faceOf(segment, b)];
-    return x.h === y.h && x.temperatureC === y.temperatureC && (x.wetness ?? 0) === (y.wetness ?? 0);
+    return (
+      x.h === y.h &&
+      x.temperatureC === y.temperatureC &&
+      (x.wetness ?? 0) === (y.wetness ?? 0) &&
+      x.driesKgM2 === y.driesKgM2 &&
+      x.airFromC === y.airFromC
+    );
   });
 
 /**

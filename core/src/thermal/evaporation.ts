@@ -18,7 +18,7 @@ export function saturatedVapour(temperatureC: number): number {
 }
 
 /** Latent heat of vaporisation, J/kg, at a temperature in °C; straight between its values at 0 and 100 °C. */
-const latentHeat = (t: number): number => 2.501e6 - 2.36e3 * t;
+export const latentHeat = (t: number): number => 2.501e6 - 2.36e3 * t;
 
 /**
  * Heat carried off by vapour from a wet surface, W/m²: q = w·h_m·L_v(T_s)·(ρ_v,sat(T_s) − φ ρ_v,sat(T_air)), with
@@ -27,7 +27,7 @@ const latentHeat = (t: number): number => 2.501e6 - 2.36e3 * t;
  * @param h coefficient of the face, W/(m²·K)
  * @param wetness w, 0 to 1
  * @param surfaceC T_s, °C
- * @param airC T_air, °C
+ * @param airC T_air, °C, of the air that takes the vapour up
  */
 export function evaporation(h: number, wetness: number, surfaceC: number, airC: number): number {
   if (wetness === 0) return 0;

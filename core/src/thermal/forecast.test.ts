@@ -228,12 +228,25 @@ describe('whatever the body', () => {
         ...input,
         resolution,
         untilS: 2 * input.untilS,
-        until: ({ coreC }) => (rising ? coreC > target : coreC < target),
+        until: ({ coldestC, warmestC }) => (rising ? coldestC > target : warmestC < target),
       });
       return crossingS(timeS, coreC, target, rising)!;
     }) as [number, number];
     expect(fine).toBeGreaterThan(0);
     expect(Math.abs(usual / fine - 1)).toBeLessThan(0.01);
+  });
+});
+
+describe('early on', () => {
+  it.each(CASES)('%s: the heat given up is within 1 % of that on a grid twice as fine', (_name, input) => {
+    const [usual, fine] = (['usual', 'fine'] as const).map((resolution) =>
+      forecast({ ...input, resolution }),
+    ) as [Series, Series];
+    for (const share of [1 / 60, 1 / 30, 1 / 10]) {
+      const at = share * input.untilS;
+      const heat = (series: Series) => valueAt(series.timeS, series.heatJ, at);
+      expect(Math.abs(heat(usual) / heat(fine) - 1)).toBeLessThan(0.01);
+    }
   });
 });
 
@@ -294,8 +307,7 @@ describe('monotone', () => {
         startC,
         segments: always(6, h),
         untilS: 400 * HOUR_S,
-        resolution: 'coarse',
-        until: ({ coreC }) => coreC > -1,
+        until: ({ coldestC }) => coldestC > -1,
       }),
       -1.1,
     );
@@ -324,8 +336,7 @@ describe('monotone', () => {
           startC: 85,
           segments: always(3.5, 8),
           untilS: 100 * HOUR_S,
-          resolution: 'coarse',
-          until: ({ coreC }) => coreC < 20,
+          until: ({ warmestC }) => warmestC < 20,
         }),
         21,
       );
@@ -372,6 +383,24 @@ describe('the refrigerator is not infinite', () => {
     const settled = found.airC.slice(found.airC.length >> 1);
     expect(Math.min(...settled)).toBeGreaterThan(2.2);
     expect(Math.max(...settled)).toBeLessThan(4.8);
+  });
+});
+
+describe('a long forecast', () => {
+  it('of what is as warm as its surroundings goes on straight, to its end', () => {
+    const rasher = (untilS: number) =>
+      forecast({
+        material: lamb,
+        shape: { kind: 'brick', lengthM: 0.2, widthM: 0.1, heightM: 0.004 },
+        startC: -18,
+        segments: always(21, 100),
+        untilS,
+      });
+    const [short, long] = [rasher(6 * HOUR_S), rasher(72 * HOUR_S)];
+    expect(long.timeS.at(-1)).toBe(72 * HOUR_S);
+    expect(long.coreC.at(-1)!).toBeCloseTo(21, 1);
+    expect(Math.abs(thawS(long, 10) / thawS(short, 10) - 1)).toBeLessThan(0.01);
+    expect(long.timeS.length).toBeLessThan(2 * short.timeS.length);
   });
 });
 

@@ -1,13 +1,13 @@
 import { Body, tabulate, type Cabinet } from './body';
 import { ChebyshevStepper } from './chebyshev';
-import { coreTemperature, findCore } from './core';
+import { extremes, findCore, temperatureOf } from './core';
 import { checkSegments, faceOf, type Segment } from './environment';
 import { mustBePositive, ThermalProblem } from './errors';
 import { gridOf, type Resolution } from './grid';
 import { COLDEST_C, HOTTEST_C, temperatureAt, type Material } from './material';
 import { checkRefrigerator, untilThermostatTurns } from './refrigerator';
 import type { Series } from './series';
-import { FACES, volumeOf, type Face, type Shape } from './shapes';
+import { FACES, faces, volumeOf, type Face, type Shape } from './shapes';
 
 /** What is to be forecast. */
 export interface ForecastInput {
@@ -29,7 +29,9 @@ export interface ForecastInput {
 /** A body at one moment of its forecast. */
 export interface Moment {
   readonly timeS: number;
-  readonly coreC: number;
+  /** The coldest and the warmest point at that moment, °C: what a rule asks of a food, it asks of every point. */
+  readonly coldestC: number;
+  readonly warmestC: number;
   readonly meanC: number;
 }
 
@@ -47,11 +49,13 @@ export class ForecastCancelled extends Error {
 /** A start temperature no food here can have. */
 export class StartProblem extends ThermalProblem {}
 
-/** Curves are drawn, and crossings found, between points this share of the whole apart; steps may be longer. */
+/** Curves are drawn, and crossings found, between points at most this share of the whole apart; steps may be longer. */
 const POINTS = 160;
-/** Where the end is not known beforehand, points stand closer at first: this share of the time so far. */
+/** At first, when all goes fastest, points stand closer: this share of the time so far, and never closer than so long. */
 const SHARE_SO_FAR = 1 / 80;
 const CLOSEST_S = 30;
+/** Between two points the moment that ends a forecast is sought by this many halvings. */
+const HALVINGS = 6;
 /** Steps never span more points than this, so that nothing in the surroundings is stepped over. */
 const LONGEST_STEP_POINTS = 12;
 const TOLD_EVERY = 8;
@@ -71,14 +75,12 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
   checkSegments(segments);
   if (cabinet) checkRefrigerator(cabinet.refrigerator);
 
-  const grid = gridOf(shape, segments, input.resolution ?? 'usual', mixed);
+  const grid = gridOf(shape, segments, input.resolution ?? 'usual', mixed, meetsFront(input));
   const body = new Body(material, grid, mixed, cabinet);
   const stepper = new ChebyshevStepper(body, body.uniform(startC));
   const { y } = stepper;
   const history = new History(body, FACES[shape.kind][0]!);
-  const widest = untilS / POINTS;
-  const apartAt = (atS: number) =>
-    input.until ? Math.min(widest, Math.max(CLOSEST_S, atS * SHARE_SO_FAR)) : widest;
+  const apartAt = (atS: number) => Math.min(untilS / POINTS, Math.max(CLOSEST_S, atS * SHARE_SO_FAR));
 
   let timeS = 0;
   let steps = 0;
@@ -88,9 +90,14 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
     body.enter(segment);
     body.thermostat(y);
     stepper.changed();
-    if (steps === 0) history.note(timeS, y);
+    if (steps === 0) history.begin(y);
     const around = stay === 0 ? faceOf(segment, 'side').temperatureC : null;
     while (timeS < endS - 1e-9) {
+      // A thermostat alone goes on for ever.
+      if (!cabinet && steps > 0 && stay === segments.length - 1 && stepper.isSettledFor(endS - timeS)) {
+        history.settle(endS, y);
+        return history.series();
+      }
       const apart = apartAt(timeS);
       let limit = Math.min(LONGEST_STEP_POINTS * apart, endS - timeS);
       if (cabinet) {
@@ -99,26 +106,38 @@ export function forecast(input: ForecastInput, onProgress?: OnProgress): Series 
         limit = Math.min(limit, untilThermostatTurns(cabinet.refrigerator, air, rate, body.compressorOn));
       }
       const taken = stepper.step(limit);
-      history.noteStep(timeS, taken, apart, stepper, { around, ends: timeS + taken >= endS - 1e-9 });
+      const ends = timeS + taken >= endS - 1e-9;
+      if (history.noteStep(timeS, taken, apart, stepper, { around, ends, until: input.until }))
+        return history.series();
       timeS = Math.min(endS, timeS + taken);
       if (body.thermostat(y)) stepper.changed();
       steps++;
       if (steps % TOLD_EVERY === 0 && onProgress?.(timeS / untilS) === false) throw new ForecastCancelled();
-      if (input.until?.(history.latest())) return history.series();
     }
   }
   return history.series();
 }
 
+/** Whether what is around a body, or itself, lies on either side of its freezing point. */
+function meetsFront({ material, startC, segments }: ForecastInput): boolean {
+  const around = segments.flatMap((segment) => faces.map((face) => faceOf(segment, face).temperatureC));
+  const all = [startC, ...around];
+  return Math.min(...all) < material.freezingPointC && Math.max(...all) > material.freezingPointC;
+}
+
+/** A point of the curves. */
+interface Point extends Moment {
+  readonly field: Float32Array;
+  readonly surfaceC: number;
+  readonly settledC: number;
+  readonly heatJ: number;
+  readonly evaporatedKg: number;
+  readonly others: readonly number[];
+}
+
 /** Keeps the temperatures of every point until it is known which cell is the core. */
 class History {
-  private readonly timeS: number[] = [];
-  private readonly fields: Float32Array[] = [];
-  private readonly surfaceC: number[] = [];
-  private readonly meanC: number[] = [];
-  private readonly settledC: number[] = [];
-  private readonly heatJ: number[] = [];
-  private readonly others: number[][];
+  private readonly points: Point[] = [];
   private readonly lag: Float64Array;
   private readonly share: Float64Array;
   private readonly between: Float64Array;
@@ -133,76 +152,104 @@ class History {
     this.between = new Float64Array(body.size);
     const whole = grid.volume.reduce((a, b) => a + b, 0);
     this.share = grid.volume.map((v) => v / whole);
-    this.others = Array.from({ length: body.size - grid.cells - 1 }, () => []);
     this.end = grid.ends.find((end) => end.face === face)!;
   }
 
-  /** Notes the points that lie in a step just taken, and its end where a stay ends with it. */
+  begin(y: Float64Array): void {
+    this.points.push(this.point(0, y));
+  }
+
+  /**
+   * Notes the points that lie in a step just taken, and its end where a stay ends with it.
+   *
+   * @returns whether `until` held; the last two points are then as close together as halving finds them
+   */
   noteStep(
     fromS: number,
     taken: number,
     apart: number,
     stepper: ChebyshevStepper,
-    { around, ends }: { around: number | null; ends: boolean },
-  ): void {
+    { around, ends, until }: { around: number | null; ends: boolean; until: ForecastInput['until'] },
+  ): boolean {
     const toS = fromS + taken;
-    for (let at = this.timeS.at(-1)! + apart; at < toS; at += apart) {
+    const read = (at: number): Point => {
       stepper.within((at - fromS) / taken, taken, this.between);
-      this.note(at, this.between);
-      this.addLag(around);
-    }
-    if (!ends) return;
-    this.note(toS, stepper.y);
-    this.addLag(around);
+      return this.point(at, this.between);
+    };
+    const note = (point: Point): boolean => {
+      if (!until?.(point)) {
+        this.keep(point, around);
+        return false;
+      }
+      let [low, high] = [Math.max(fromS, this.points.at(-1)!.timeS), point];
+      for (let i = 0; i < HALVINGS; i++) {
+        const middle = read((low + high.timeS) / 2);
+        if (until(middle)) high = middle;
+        else {
+          low = middle.timeS;
+          this.keep(middle, around);
+        }
+      }
+      this.keep(high, around);
+      return true;
+    };
+    for (let at = this.points.at(-1)!.timeS + apart; at < toS; at += apart) if (note(read(at))) return true;
+    return ends && note(this.point(toS, stepper.y));
   }
 
-  /** Adds up how far each cell lags behind what is around it, over the stretch to the latest point. */
-  private addLag(around: number | null): void {
+  /** Notes that from here on all stays as it is. */
+  settle(untilS: number, y: Float64Array): void {
+    this.points.push(this.point(untilS, y));
+  }
+
+  /** Keeps a point, and adds up how far each cell has lagged behind what is around it since the one before. */
+  private keep(point: Point, around: number | null): void {
+    const { field, timeS } = point;
+    const length = timeS - this.points.at(-1)!.timeS;
+    this.points.push(point);
     if (around === null) return;
-    const field = this.fields.at(-1)!;
-    const length = this.timeS.at(-1)! - this.timeS.at(-2)!;
     for (let i = 0; i < field.length; i++) this.lag[i]! += Math.abs(field[i]! - around) * length;
   }
 
-  note(timeS: number, y: Float64Array): void {
+  private point(timeS: number, y: Float64Array): Point {
     const { grid, material, massKg } = this.body;
     const field = new Float32Array(grid.cells);
     tabulate(y, grid.cells, material, material.temperature, field);
-    let [mean, enthalpy] = [0, 0];
+    let [meanC, enthalpy] = [0, 0];
     for (let i = 0; i < grid.cells; i++) {
-      mean += this.share[i]! * field[i]!;
+      meanC += this.share[i]! * field[i]!;
       enthalpy += this.share[i]! * y[i]!;
     }
-    this.timeS.push(timeS);
-    this.fields.push(field);
-    this.meanC.push(mean);
-    this.settledC.push(temperatureAt(material, enthalpy));
-    this.heatJ.push(y[grid.cells]! * massKg);
-    this.surfaceC.push(this.body.surface(this.end, this.end.cells[0]!, y));
-    this.others.forEach((values, i) => values.push(y[grid.cells + 1 + i]!));
-  }
-
-  latest(): Moment {
-    const { grid, material } = this.body;
-    const core = findCore(grid, this.lag);
     return {
-      timeS: this.timeS.at(-1)!,
-      coreC: coreTemperature(grid, core, this.fields.at(-1)!, material.freezingPointC),
-      meanC: this.meanC.at(-1)!,
+      timeS,
+      field,
+      meanC,
+      ...extremes(grid, field, material.freezingPointC),
+      settledC: temperatureAt(material, enthalpy),
+      heatJ: y[grid.cells]! * massKg,
+      evaporatedKg: y[this.body.vapourAt]! * massKg,
+      surfaceC: this.body.surface(this.end, this.end.cells[0]!, y),
+      others: Array.from(y.subarray(this.body.airAt)),
     };
   }
 
   series(): Series {
     const { grid, material } = this.body;
     const core = findCore(grid, this.lag);
-    const [airC = [], ...neighboursC] = this.others;
+    const all = <Key extends keyof Point>(key: Key) => this.points.map((point) => point[key]);
+    const [airC = [], ...neighboursC] = this.points[0]!.others.map((_, i) =>
+      this.points.map(({ others }) => others[i]!),
+    );
     return {
-      timeS: this.timeS,
-      coreC: this.fields.map((field) => coreTemperature(grid, core, field, material.freezingPointC)),
-      surfaceC: this.surfaceC,
-      meanC: this.meanC,
-      settledC: this.settledC,
-      heatJ: this.heatJ,
+      timeS: all('timeS'),
+      coreC: this.points.map(({ field }) => temperatureOf(grid, core, field, material.freezingPointC)),
+      coldestC: all('coldestC'),
+      warmestC: all('warmestC'),
+      surfaceC: all('surfaceC'),
+      meanC: all('meanC'),
+      settledC: all('settledC'),
+      heatJ: all('heatJ'),
+      evaporatedKg: all('evaporatedKg'),
       airC,
       neighboursC,
     };

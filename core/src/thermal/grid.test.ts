@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { halfAxis, radialAxis, wholeAxis, type Axis } from './axis';
+import { halfAxis, radialAxis, wallAxis, wholeAxis, type Axis } from './axis';
 import { ChebyshevStepper, type DiffusiveSystem } from './chebyshev';
 import type { Segment } from './environment';
 import { gridOf } from './grid';
@@ -15,6 +15,7 @@ const shapes: Shape[] = [
   { kind: 'slab', thicknessM: 0.05 },
   { kind: 'cylinder', diameterM: 0.1 },
   { kind: 'sphere', diameterM: 0.12 },
+  { kind: 'shell', hollowM: 0.04, wallM: 0.05 },
   { kind: 'finiteCylinder', diameterM: 0.2, heightM: 0.1 },
   { kind: 'brick', lengthM: 0.3, widthM: 0.2, heightM: 0.05 },
 ];
@@ -22,13 +23,23 @@ const shapes: Shape[] = [
 describe('axes', () => {
   it('hold their whole length, area and volume, finer at a face', () => {
     const size = fc.double({ min: 0.005, max: 0.5, noNaN: true });
+    const share = fc.double({ min: 0.03, max: 1, noNaN: true });
     fc.assert(
-      fc.property(size, fc.integer({ min: 3, max: 60 }), (length, cells) => {
-        const whole = wholeAxis(length, cells, 'bottom', 'top');
+      fc.property(size, fc.integer({ min: 3, max: 60 }), share, (length, cells, endShare) => {
+        const cut = { cells, endShare };
+        const whole = wholeAxis(length, cut, 'bottom', 'top');
         expect(sum(whole.volume)).toBeCloseTo(length, 9);
-        expect(sum(halfAxis(length, cells, 'top', 'bottom').volume)).toBeCloseTo(length / 2, 9);
-        expect(sum(radialAxis(length, cells, 'cylinder').volume)).toBeCloseTo((length / 2) ** 2 / 2, 9);
-        expect(sum(radialAxis(length, cells, 'sphere').volume)).toBeCloseTo((length / 2) ** 3 / 3, 9);
+        const half = halfAxis(length, cut, 'top', 'bottom');
+        expect(sum(half.volume)).toBeCloseTo(length / 2, 9);
+        expect(sum(radialAxis(length, cut, 'cylinder').volume)).toBeCloseTo((length / 2) ** 2 / 2, 9);
+        expect(sum(radialAxis(length, cut, 'sphere').volume)).toBeCloseTo((length / 2) ** 3 / 3, 9);
+        expect(sum(wallAxis(0.02, length, cut).volume)).toBeCloseTo(
+          ((0.02 + length) ** 3 - 0.02 ** 3) / 3,
+          9,
+        );
+        // A cell has a breadth: the share is met as closely as the slope changes little across the last.
+        const edges = halfAxis(length, { cells: 600, endShare }, 'top', 'bottom');
+        expect((edges.volume.at(-1)! * 600) / (length / 2) / endShare).toBeCloseTo(1, 1);
         const rises = (axis: Axis) => axis.centre.every((x, i) => i === 0 || x > axis.centre[i - 1]!);
         expect(rises(whole)).toBe(true);
         const middle = whole.volume[Math.floor(cells / 2)]!;
@@ -43,8 +54,8 @@ describe('grids', () => {
     '%s: cells fill the body, faces cover it',
     (_kind, shape) => {
       for (const segments of [even, uneven])
-        for (const resolution of ['coarse', 'usual'] as const) {
-          const grid = gridOf(shape, segments, resolution, false);
+        for (const front of [false, true]) {
+          const grid = gridOf(shape, segments, 'usual', false, front);
           expect(sum(grid.volume)).toBeCloseTo(volumeOf(shape), 9);
           for (const end of grid.ends) expect(end.cells.length).toBe(end.areaM2.length);
         }
@@ -53,19 +64,36 @@ describe('grids', () => {
 
   it('know the surface of a brick and of a tin', () => {
     const area = (shape: Shape, segments: Segment[]) =>
-      gridOf(shape, segments, 'usual', false).ends.reduce((total, { areaM2 }) => total + sum(areaM2), 0);
+      gridOf(shape, segments, 'usual', false, false).ends.reduce(
+        (total, { areaM2 }) => total + sum(areaM2),
+        0,
+      );
     for (const segments of [even, uneven]) {
-      expect(area(shapes[4]!, segments)).toBeCloseTo(2 * (0.3 * 0.2 + 0.3 * 0.05 + 0.2 * 0.05), 9);
-      expect(area(shapes[3]!, segments)).toBeCloseTo(Math.PI * 0.2 * 0.1 + (2 * Math.PI * 0.2 ** 2) / 4, 9);
+      expect(area(shapes[5]!, segments)).toBeCloseTo(2 * (0.3 * 0.2 + 0.3 * 0.05 + 0.2 * 0.05), 9);
+      expect(area(shapes[4]!, segments)).toBeCloseTo(Math.PI * 0.2 * 0.1 + (2 * Math.PI * 0.2 ** 2) / 4, 9);
     }
   });
 
   it('are halved only where both faces meet the same', () => {
-    const brick = shapes[4]!;
-    expect(gridOf(brick, even, 'usual', false).cells).toBeLessThan(
-      gridOf(brick, uneven, 'usual', false).cells,
+    const brick = shapes[5]!;
+    expect(gridOf(brick, even, 'usual', false, true).cells).toBeLessThan(
+      gridOf(brick, uneven, 'usual', false, true).cells,
     );
-    expect(gridOf(brick, even, 'usual', true).cells).toBe(1);
+    expect(gridOf(brick, even, 'usual', true, true).cells).toBe(1);
+  });
+
+  it('cut a long thin body at its ends as finely as across it, or nearly', () => {
+    const ends = (shape: Shape) =>
+      gridOf(shape, even, 'usual', false, true).axes.map(({ high }) => 2 * high.halfM);
+    for (const shape of [
+      { kind: 'brick', lengthM: 0.6, widthM: 0.2, heightM: 0.03 },
+      { kind: 'finiteCylinder', diameterM: 0.05, heightM: 0.4 },
+      { kind: 'finiteCylinder', diameterM: 0.3, heightM: 0.03 },
+    ] as const) {
+      const each = ends(shape);
+      expect(Math.max(...each)).toBeLessThan(2.2 * Math.min(...each));
+      expect(Math.max(...each)).toBeLessThan(0.004);
+    }
   });
 });
 

@@ -1,14 +1,22 @@
-import { halfAxis, radialAxis, wholeAxis, type Axis, type AxisEnd } from './axis';
+import { halfAxis, radialAxis, wallAxis, wholeAxis, type Axis, type AxisEnd, type Cut } from './axis';
 import { sameThroughout, type Segment } from './environment';
 import type { Face, Shape } from './shapes';
 
-/** Cells along the finest direction of each kind of shape; a mixed liquid has one. */
-export type Resolution = 'usual' | 'fine' | 'coarse';
-const CELLS: Record<Resolution, { one: number; two: number; three: number }> = {
-  coarse: { one: 20, two: 10, three: 4 },
-  usual: { one: 40, two: 20, three: 8 },
-  fine: { one: 80, two: 40, three: 16 },
-};
+/** `fine` has twice the cells along every direction; it is there to tell how far `usual` is off. */
+export type Resolution = 'usual' | 'fine';
+/**
+ * Cells from the middle to a face, across the shortest measure of a body with so many directions: a front that melts or
+ * freezes its way through a body needs more of them than heat that only seeps.
+ */
+const CELLS = { front: { one: 20, two: 14, three: 8 }, seeping: { one: 20, two: 9, three: 5 } } as const;
+const TIMES: Record<Resolution, number> = { usual: 1, fine: 2 };
+/** A cell at a face, against an even one, across the shortest measure … */
+const END_SHARE = 0.6;
+/** … and, along a longer one, against the cell there: little varies along it but near its ends. */
+const LONG_END = 1.5;
+/** A longer measure takes this share of the cells, and so much more each time it is e times as long. */
+const LONG_SHARE = 0.75;
+const MORE_BY_LENGTH = 0.35;
 
 /** A body cut into cells, as a product of axes. */
 export interface Grid {
@@ -33,44 +41,60 @@ export interface GridEnd extends AxisEnd {
  * Cuts a body into cells, halved wherever two faces meet the same surroundings throughout.
  *
  * @param mixed one cell, for liquids that mix themselves
+ * @param front whether part of it melts or freezes on the way
  */
 export function gridOf(
   shape: Shape,
   segments: readonly Segment[],
   resolution: Resolution,
   mixed: boolean,
+  front: boolean,
 ): Grid {
-  const { one, two, three } = CELLS[resolution];
-  const across = (lengthM: number, low: Face, high: Face, cells: number): Axis =>
+  const { one, two, three } = CELLS[front ? 'front' : 'seeping'];
+  const times = mixed ? 0 : TIMES[resolution];
+  const cut = (lengthM: number, shortestM: number, cells: number): Cut => {
+    if (mixed) return { cells: 1, endShare: 1 };
+    const ratio = lengthM / shortestM;
+    const share = ratio > 1 ? Math.min(1, LONG_SHARE + MORE_BY_LENGTH * Math.log(ratio)) : 1;
+    const own = Math.ceil(cells * share);
+    const end = END_SHARE * Math.min(1, (Math.max(1, Math.min(LONG_END, ratio)) * own) / (cells * ratio));
+    return { cells: own * times, endShare: end };
+  };
+  const across = (lengthM: number, low: Face, high: Face, { cells, endShare }: Cut): Axis =>
     sameThroughout(segments, low, high)
-      ? halfAxis(lengthM, mixed ? 1 : Math.max(2, Math.ceil(cells / 2)), high, low)
-      : wholeAxis(lengthM, mixed ? 1 : Math.max(3, cells), low, high);
+      ? halfAxis(lengthM, { cells, endShare }, high, low)
+      : wholeAxis(lengthM, { cells: mixed ? 1 : 2 * cells, endShare }, low, high);
   switch (shape.kind) {
     case 'slab':
-      return product([across(shape.thicknessM, 'bottom', 'top', one)], 1);
+      return product([across(shape.thicknessM, 'bottom', 'top', cut(1, 1, one))], 1);
     case 'cylinder':
-      return product([radialAxis(shape.diameterM, mixed ? 1 : one / 2, 'cylinder')], 2 * Math.PI);
+      return product([radialAxis(shape.diameterM, cut(1, 1, one), 'cylinder')], 2 * Math.PI);
     case 'sphere':
-      return product([radialAxis(shape.diameterM, mixed ? 1 : one / 2, 'sphere')], 4 * Math.PI);
-    case 'finiteCylinder':
+      return product([radialAxis(shape.diameterM, cut(1, 1, one), 'sphere')], 4 * Math.PI);
+    case 'shell': {
+      const { cells, endShare } = cut(1, 1, one);
+      return product(
+        [wallAxis(shape.hollowM, shape.wallM, { cells: mixed ? 1 : 2 * cells, endShare })],
+        4 * Math.PI,
+      );
+    }
+    case 'finiteCylinder': {
+      const { diameterM, heightM } = shape;
+      const shortest = Math.min(diameterM, heightM);
       return product(
         [
-          radialAxis(shape.diameterM, mixed ? 1 : two, 'cylinder'),
-          across(shape.heightM, 'bottom', 'top', two),
+          radialAxis(diameterM, cut(diameterM, shortest, two), 'cylinder'),
+          across(heightM, 'bottom', 'top', cut(heightM, shortest, two)),
         ],
         2 * Math.PI,
       );
+    }
     case 'brick': {
-      // Flat bodies need their cells across; along, heat hardly flows.
-      const shortest = Math.min(shape.lengthM, shape.widthM, shape.heightM);
-      const cells = (lengthM: number) =>
-        Math.max(three, Math.round(2 * three * Math.min(1, (1.6 * shortest) / lengthM)));
+      const { lengthM, widthM, heightM } = shape;
+      const shortest = Math.min(lengthM, widthM, heightM);
+      const along = (m: number, low: Face, high: Face) => across(m, low, high, cut(m, shortest, three));
       return product(
-        [
-          across(shape.lengthM, 'left', 'right', cells(shape.lengthM)),
-          across(shape.widthM, 'front', 'back', cells(shape.widthM)),
-          across(shape.heightM, 'bottom', 'top', cells(shape.heightM)),
-        ],
+        [along(lengthM, 'left', 'right'), along(widthM, 'front', 'back'), along(heightM, 'bottom', 'top')],
         1,
       );
     }

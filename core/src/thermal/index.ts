@@ -19,7 +19,7 @@ export {
   materialOfFood,
   temperatureAt,
 } from './material';
-export { type Microwave, microwaveThawMs, USUAL_MICROWAVE } from './microwave';
+export { type Microwave, microwaveThaw, USUAL_MICROWAVE } from './microwave';
 export { type Face, faces, FACES, type Shape, volumeOf } from './shapes';
 export {
   checkSegments,
@@ -39,7 +39,7 @@ export {
   untilThermostatTurns,
   USUAL_REFRIGERATOR,
 } from './refrigerator';
-export { crossingS, type Series, valueAt } from './series';
+export { crossingS, type Series, trailingMean, valueAt } from './series';
 export {
   forecast,
   ForecastCancelled,

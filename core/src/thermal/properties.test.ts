@@ -10,7 +10,8 @@ import {
   makeupOf,
   materialOf,
   materialOfFood,
-  microwaveThawMs,
+  microwaveThaw,
+  USUAL_MICROWAVE,
   saturatedVapour,
   temperatureAt,
 } from '.';
@@ -76,12 +77,13 @@ describe('vapour', () => {
 });
 
 describe('thawing by microwave', () => {
-  it('is proportional to the weight and inverse to the power', () => {
+  it('is a band, proportional to the weight and inverse to the power', () => {
     const food = foodById('ground-beef');
-    const one = microwaveThawMs(food, 0.5, -18);
-    expect(microwaveThawMs(food, 1, -18)).toBeCloseTo(2 * one, 3);
-    expect(microwaveThawMs(food, 0.5, -18, { powerW: 1600, duty: 0.3, efficiency: 0.6 })).toBeCloseTo(
-      one / 2,
+    const one = microwaveThaw(food, 0.5, -18);
+    expect(one.fastMs).toBeLessThan(one.slowMs);
+    expect(microwaveThaw(food, 1, -18).slowMs).toBeCloseTo(2 * one.slowMs, 3);
+    expect(microwaveThaw(food, 0.5, -18, { ...USUAL_MICROWAVE, powerW: 1600 }).slowMs).toBeCloseTo(
+      one.slowMs / 2,
       3,
     );
   });

@@ -1,8 +1,11 @@
 /** What a forecast tells over time. All arrays run along `timeS`. */
 export interface Series {
   readonly timeS: readonly number[];
-  /** The point that lags most, °C. */
+  /** The point that lags most over the first stay, °C: where a probe is put and left. */
   readonly coreC: readonly number[];
+  /** The coldest and the warmest point at each moment, °C: a threshold of a rule is met when every point has met it. */
+  readonly coldestC: readonly number[];
+  readonly warmestC: readonly number[];
   readonly surfaceC: readonly number[];
   /** Mean of the temperature, °C. */
   readonly meanC: readonly number[];
@@ -10,6 +13,8 @@ export interface Series {
   readonly settledC: readonly number[];
   /** Heat given up so far, J. */
   readonly heatJ: readonly number[];
+  /** Water evaporated so far, kg. */
+  readonly evaporatedKg: readonly number[];
   /** The refrigerator's air, °C; empty where it is not modelled. */
   readonly airC: readonly number[];
   readonly neighboursC: readonly (readonly number[])[];
@@ -41,4 +46,15 @@ export function valueAt(timeS: readonly number[], values: readonly number[], atS
   if (i === 0) return values[0]!;
   const share = (atS - timeS[i - 1]!) / (timeS[i]! - timeS[i - 1]!);
   return values[i - 1]! + share * (values[i]! - values[i - 1]!);
+}
+
+/** The mean of a curve over the time before each of its points, as far back as it goes and at most `overS`. */
+export function trailingMean(timeS: readonly number[], values: readonly number[], overS: number): number[] {
+  const area = [0];
+  for (let i = 1; i < values.length; i++)
+    area.push(area[i - 1]! + ((values[i]! + values[i - 1]!) / 2) * (timeS[i]! - timeS[i - 1]!));
+  return values.map((value, i) => {
+    const fromS = Math.max(timeS[0]!, timeS[i]! - overS);
+    return timeS[i]! > fromS ? (area[i]! - valueAt(timeS, area, fromS)) / (timeS[i]! - fromS) : value;
+  });
 }

@@ -1,7 +1,7 @@
 import { mustBePositive } from './errors';
 
-/** The faces a shape can lose heat through. Round shapes have one `side`; a brick tells its four apart. */
-export const faces = ['top', 'bottom', 'side', 'left', 'right', 'front', 'back'] as const;
+/** The faces a shape can lose heat through. Round shapes have one `side`; a shell an `inside` as well; a brick tells its four apart. */
+export const faces = ['top', 'bottom', 'side', 'inside', 'left', 'right', 'front', 'back'] as const;
 export type Face = (typeof faces)[number];
 
 /** A body, by its outer measures in m. */
@@ -9,6 +9,8 @@ export type Shape =
   | { readonly kind: 'slab'; readonly thicknessM: number }
   | { readonly kind: 'cylinder'; readonly diameterM: number }
   | { readonly kind: 'sphere'; readonly diameterM: number }
+  /** A hollow ball, by the radius of its hollow and the thickness of its wall. */
+  | { readonly kind: 'shell'; readonly hollowM: number; readonly wallM: number }
   | { readonly kind: 'finiteCylinder'; readonly diameterM: number; readonly heightM: number }
   | {
       readonly kind: 'brick';
@@ -22,6 +24,7 @@ export const FACES: Record<Shape['kind'], readonly Face[]> = {
   slab: ['top', 'bottom'],
   cylinder: ['side'],
   sphere: ['side'],
+  shell: ['side', 'inside'],
   finiteCylinder: ['side', 'top', 'bottom'],
   brick: ['top', 'bottom', 'left', 'right', 'front', 'back'],
 };
@@ -39,6 +42,10 @@ export function volumeOf(shape: Shape): number {
       return (Math.PI / 4) * mustBePositive('diameter', shape.diameterM) ** 2;
     case 'sphere':
       return (Math.PI / 6) * mustBePositive('diameter', shape.diameterM) ** 3;
+    case 'shell': {
+      const inner = mustBePositive('radius of a hollow', shape.hollowM);
+      return ((4 * Math.PI) / 3) * ((inner + mustBePositive('wall', shape.wallM)) ** 3 - inner ** 3);
+    }
     case 'finiteCylinder':
       return (
         (Math.PI / 4) *

@@ -29,7 +29,7 @@ export function ontoHeat(state: FoodState, event: FoodEvent<'cookingStarted'>, r
   }
   return state.cooked
     ? reheated(state, hot, at, by, rules)
-    : { ...hot, stage: 'cooking', cook: newCook(at, by) };
+    : { ...hot, stage: 'cooking', cook: newCook(state, at, by) };
 }
 
 function sameCook(state: FoodState, cook: CookState, at: number, rules: RuleSet): boolean {
@@ -43,9 +43,21 @@ function sameCook(state: FoodState, cook: CookState, at: number, rules: RuleSet)
   return !fell && at - cook.offHeatAt <= rules.cooking.sameCook.value.ms;
 }
 
-const newCook = (at: number, by: CookState['by'], kind: CookState['kind'] = 'cook'): CookState => ({
+function asItWent({ stage, thaw, lastReading, placeSince }: FoodState): CookState['from'] {
+  if (stage === 'frozen') return 'frozen';
+  if (thaw && thaw.thawedAt === null) return 'icy';
+  return lastReading && lastReading.at >= placeSince ? lastReading.temperature : null;
+}
+
+const newCook = (
+  before: FoodState,
+  at: number,
+  by: CookState['by'],
+  kind: CookState['kind'] = 'cook',
+): CookState => ({
   kind,
   startedAt: at,
+  from: asItWent(before),
   by,
   onHeatSince: at,
   readings: [],
@@ -71,7 +83,7 @@ function reheated(
 ): FoodState {
   const { chill } = before;
   const kind = canRescue(before, at, rules) ? 'rescue' : 'reheat';
-  const cook = { ...newCook(at, by, kind), heldChill: chill };
+  const cook = { ...newCook(before, at, by, kind), heldChill: chill };
   const heated: FoodState = { ...hot, stage: 'reheating', cook, cooling: null };
   if (kind === 'rescue') return heated;
   const once = { ...heated, reheats: before.reheats + 1 };

@@ -32,6 +32,8 @@ export interface CookState {
   /** The first full cook; heating again; or heating again to mend a cooling that lost its first mark. */
   readonly kind: 'cook' | 'reheat' | 'rescue';
   readonly startedAt: number;
+  /** What it was when it went on: frozen, not thawed through, or as it last read where it lay; null where nobody read it. */
+  readonly from: 'frozen' | 'icy' | Temperature | null;
   readonly by: 'microwave' | null;
   /** Since when it has been on the heat without a break; null off it. */
   readonly onHeatSince: number | null;

@@ -1,10 +1,10 @@
 import { foodById } from '@omtel/core/foods';
-import { madeOf } from '@omtel/core/forecast';
+import { madeOf, startC, type CarryOver, type Unmet } from '@omtel/core/forecast';
 import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
 import { targetOf } from '@omtel/core/clocks';
 import type { FoodState } from '@omtel/core/trail';
-import { SECOND_MS, toCelsius } from '@omtel/core/units';
+import { formatTemperature, kelvinIn, SECOND_MS, toCelsius, type UnitSystem } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -16,9 +16,12 @@ import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { Assumptions, ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 
-/** Out of a cold refrigerator. */
-const STARTS_AT_C = 5;
 const ROOM_AFTER = 1.1;
+
+const UNMET: Record<Unmet, string> = {
+  colder: 'It reads colder than any usual oven and joint explain. Check the probe, the oven, and its weight.',
+  warmer: 'It reads warmer than any usual oven and joint explain. Check the probe, the oven, and its weight.',
+};
 
 /** When a joint in the oven gets to its target, by heat transfer and the probe; only a reading says that it has. */
 export function CookForecast({ food }: { readonly food: FoodState }) {
@@ -37,7 +40,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           massKg: food.massKg,
           ovenC: toCelsius(rules.roasting[roast].value.oven),
           fan,
-          startC: STARTS_AT_C,
+          startC: startC(cook.from, foodById(food.foodKey), rules),
           targetC: toCelsius(target.value.options[0]!.at),
           readings: cook.readings.map(({ at, temperature }) => ({
             atS: (at - cook.startedAt) / SECOND_MS,
@@ -59,8 +62,13 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
             {`${clockWords(cook.startedAt + answer.span.fastMs, zone)} to ${clockWords(cook.startedAt + answer.span.slowMs, zone)}`}
           </Words>
           <Words tone="soft">
-            {`${asked.readings.length > 0 ? 'Corrected by the probe.' : 'A reading narrows this.'} At rest it rises some ${Math.round(answer.carryOverK)} K more.`}
+            {answer.unmet
+              ? UNMET[answer.unmet]
+              : asked.readings.length > 0
+                ? 'Corrected by the probe.'
+                : 'A reading narrows this.'}
           </Words>
+          <Words tone="soft">{carryOverWords(answer.carryOver, units)}</Words>
           <ForecastDrawing
             name={`Roasting of ${food.name}`}
             untilS={(answer.span.slowMs / SECOND_MS) * ROOM_AFTER}
@@ -89,14 +97,23 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           madeOf(foodById(food.foodKey), asked),
           {
             what: 'Oven',
-            value: `${Math.round(asked.ovenC)} °C, h ${oven.low}–${oven.high} W/m²K less evaporation`,
+            value: `${Math.round(asked.ovenC)} °C, h ${oven.low}–${oven.high} W/m²K; it steams until it is dry`,
           },
-          { what: 'It went in at', value: `${STARTS_AT_C} °C` },
+          {
+            what: 'It went in at',
+            value: `${formatTemperature({ value: Math.round(asked.startC * 10) / 10, unit: 'C' }, units)}${cook.from === null ? ', as its store is to be' : ''}`,
+          },
           { what: 'Shape', value: 'usual for its weight, set by the roasting charts' },
         ]}
       />
     </View>
   );
+}
+
+/** No measurement is at hand, so it is said as widely as it is known, and that no plan counts on it. */
+function carryOverWords({ lowK, highK, lostShare }: CarryOver, { temperature }: UnitSystem): string {
+  const [low, high] = [lowK, highK].map((k) => Math.round(kelvinIn(k, temperature)));
+  return `Off the heat its middle may still rise by ${low} to ${high} °${temperature}: less in the open, more under foil. Only a reading counts. It has steamed off some ${Math.round(lostShare * 100)} % of its weight by then.`;
 }
 
 const styles = StyleSheet.create({ group: { gap: space.s } });

@@ -83,7 +83,11 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
         units={units}
       />
       {fit !== null && (
-        <Words>{`Corrected by the last reading: it cools ${fit < 1 ? 'slower' : 'faster'} than usual, × ${fit.toFixed(1)}.`}</Words>
+        <Words>
+          {fit.unmet
+            ? `The last reading is ${fit.unmet} than any usual kitchen explains. Check it, and what it stands in.`
+            : `Corrected by the last reading: ${fitWords(fit.times)}`}
+        </Words>
       )}
       <Rows title="The marks">
         {verdict.marks.map((mark) => (
@@ -92,9 +96,11 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
       </Rows>
       <Rows title="The refrigerator">
         <Words>
-          {verdict.refrigerator.tooWarmMs > 0
-            ? `Its air warms to ${warm(verdict.refrigerator.warmestC)} and is too warm for ${formatDurationUp(verdict.refrigerator.tooWarmMs)}.`
-            : `Its air stays in order, ${warm(verdict.refrigerator.warmestC)} at most.`}
+          {verdict.refrigerator.setTooWarm
+            ? `It is set to ${warm(setC)}, warmer than ${formatCeiling(rules.bands.refrigerator.value.at, units)}: nothing gets cold enough in it.`
+            : verdict.refrigerator.tooWarmMs > 0
+              ? `Its air warms to ${warm(verdict.refrigerator.warmestC)} and is too warm for ${formatDurationUp(verdict.refrigerator.tooWarmMs)}.`
+              : `Its air stays in order, ${warm(verdict.refrigerator.warmestC)} at most.`}
         </Words>
         {verdict.refrigerator.neighbours.map(({ name, warmestC }) => (
           <Words key={name}>{`${name}: up to ${warm(warmestC)}`}</Words>
@@ -132,6 +138,14 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
       />
     </>
   );
+}
+
+/** A reading this near the forecast says that all is as usual. */
+const AS_USUAL = 0.05;
+
+function fitWords(times: number): string {
+  if (Math.abs(times - 1) < AS_USUAL) return 'it cools as forecast.';
+  return `it cools ${times < 1 ? 'slower' : 'faster'} than usual, × ${times.toFixed(1)}.`;
 }
 
 function Mark({ mark: { rule, usualS, slowS, dueS, passes } }: { readonly mark: MarkForecast }) {

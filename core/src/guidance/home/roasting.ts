@@ -17,10 +17,11 @@ const perPound = (fromLb: number, toLb: number, lowMin: number, highMin: number)
   highMin,
 });
 /** Pieces cook side by side, so their number does not matter; the chart speaks of pieces up to about this weight. */
-const pieces = (lowMin: number, highMin: number): Row => ({
+const pieces = (lowMin: number, highMin: number, pieceLb?: number): Row => ({
   fromLb: 0,
   toLb: 20,
   per: 'piece',
+  ...(pieceLb && { pieceLb }),
   lowMin,
   highMin,
 });
@@ -53,7 +54,7 @@ export const roasting: Draft<RuleSet['roasting']> = {
   turkeyBreast: chart('turkey breast', 325, whole(4, 8, 90, 195)),
   chickenWhole: chart('chicken, whole', 350, whole(3, 4, 75, 90), whole(5, 7, 120, 135)),
   chickenBreastBoneIn: chart('chicken breast, bone in', 350, pieces(30, 40)),
-  chickenBreastBoneless: chart('chicken breast, boneless', 350, pieces(20, 30)),
+  chickenBreastBoneless: chart('chicken breast, boneless', 350, pieces(20, 30, 0.25)),
   chickenLegs: chart('chicken legs and thighs', 350, pieces(40, 50)),
   duck: chart('duck', 350, perPound(4, 6, 30, 35)),
   goose: chart('goose', 325, whole(8, 12, 150, 180)),
