@@ -103,6 +103,20 @@ test('a second tap on the same place records nothing more, and an undo takes the
   await expect.poll(changes).toBe(1);
 });
 
+test('a second tap does nothing on what opened under the finger within the page', async ({ kitchen }) => {
+  const { page, enter, food } = kitchen;
+  await enter();
+  await food('Tray of aubergine bake');
+  const entries = async () => (await (await page.request.get('/api/events')).json()).entries.length;
+  const before = await entries();
+  const eaten = page.getByRole('button', { name: 'Eaten', exact: true });
+  await eaten.scrollIntoViewIfNeeded();
+  await eaten.dblclick({ delay: 60 });
+  await expect(page).toHaveURL(/some=eat/);
+  await page.waitForTimeout(1200);
+  expect(await entries()).toBe(before);
+});
+
 test('a second tap on a row does nothing on the page that opens under the finger', async ({ kitchen }) => {
   const { page, enter, go } = kitchen;
   await enter();

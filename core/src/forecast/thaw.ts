@@ -12,7 +12,7 @@ import {
   type Series,
 } from '../thermal';
 import { formatLength, SECOND_MS, type UnitSystem } from '../units';
-import { proportionsSpread, THAW_SURROUNDINGS, WRAP, type Assumption } from './assumptions';
+import { proportionsSpread, THAW_SURROUNDINGS, TOLERANCE, WRAP, type Assumption } from './assumptions';
 import { bodyOf, usualThickness } from './geometry';
 import { madeOf, timesH, withTweaks, type Tweaks } from './tweaks';
 
@@ -35,6 +35,8 @@ export interface ThawBand extends Span {
   readonly slow: Series;
 }
 
+/** A thickness is measured to about this share. */
+const MEASURED = 0.03;
 /** "Thawed": the core this far above the initial freezing point. */
 const THAWED_ABOVE_K = 0.5;
 /** No thaw is followed longer than this: nothing a household freezes takes so long. */
@@ -54,9 +56,10 @@ function thawAt(input: ThawInput, pace: Pace, change: Change | null, onProgress?
   const { form, massKg, place, thickestM, startC } = input;
   const food = withTweaks(input.food, input);
   const material = materialOfFood(food);
-  const volume = massKg / material.densityKgM3;
-  const spread = thickestM === undefined ? proportionsSpread(form) : 0.03;
-  const thickness = (thickestM ?? usualThickness(form, volume)) * (pace === 'fast' ? 1 - spread : 1 + spread);
+  const towards = pace === 'fast' ? -1 : 1;
+  const volume = ((1 + towards * TOLERANCE) * massKg) / material.densityKgM3;
+  const spread = thickestM === undefined ? proportionsSpread(form) : MEASURED;
+  const thickness = (thickestM ?? usualThickness(form, volume)) * (1 + towards * spread);
   const segments: Segment[] = change
     ? [{ ...surroundings(place, pace, input), untilS: change.atS }, surroundings(change.to, pace, input)]
     : [surroundings(place, pace, input)];

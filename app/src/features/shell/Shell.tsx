@@ -1,4 +1,4 @@
-import { Slot, usePathname } from 'expo-router';
+import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { pageOpened } from '../../ui/press';
@@ -15,7 +15,6 @@ export function Shell() {
   const wide = useWide();
   const path = usePathname();
   useKeepFocus();
-  useEffect(pageOpened, [path]);
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide && <PlaceBar path={path} rail />}
@@ -29,8 +28,16 @@ export function Shell() {
       </View>
       {!wide && <PlaceBar path={path} />}
       <UnitsAtNumber />
+      <Opening path={path} />
     </View>
   );
+}
+
+/** Tells of every page that opened, and of every panel that opened in one. */
+function Opening({ path }: { readonly path: string }) {
+  const opened = JSON.stringify(useGlobalSearchParams());
+  useEffect(pageOpened, [path, opened]);
+  return null;
 }
 
 const styles = StyleSheet.create({ house: { flex: 1 }, room: { flex: 1 } });
