@@ -38,6 +38,12 @@ describe('a press after something was recorded', () => {
     expect(isPressMeant()).toBe(true);
   });
 
+  it('by the keys on a page that opened under the finger it is', () => {
+    pageOpened();
+    document.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Enter' }));
+    expect(isPressMeant()).toBe(true);
+  });
+
   it('somewhere else is meant at once', () => {
     tapAt(200, 500);
     expect(isPressMeant()).toBe(true);

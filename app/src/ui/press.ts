@@ -28,11 +28,11 @@ if (typeof document !== 'undefined') {
     },
     early,
   );
-  // Whoever goes elsewhere by the keys comes back on purpose as well.
+  // Whoever goes elsewhere by the keys comes back on purpose as well; and under them no page opens that was not looked at.
   document.addEventListener(
     'keydown',
     ({ key }) => {
-      if (key !== 'Enter' && key !== ' ') done = null;
+      if ((key !== 'Enter' && key !== ' ') || done?.quietMs === QUIET_PAGE_MS) done = null;
     },
     early,
   );
