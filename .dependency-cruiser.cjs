@@ -28,7 +28,7 @@ module.exports = {
       from: { path: '^core/src/[^/]+$' },
       to: { circular: true },
     },
-    ...onlyBelow(['record', 'clocks', 'trail', 'judge', 'plan']),
+    ...onlyBelow(['record', 'clocks', 'trail', 'judge', 'plan', 'meal']),
     {
       name: 'schedule-knows-no-food',
       comment: 'It places tasks; what they are of is known above it.',

@@ -65,11 +65,13 @@ export function compareMethods(input: PlanInput): readonly MethodPlan[] {
 }
 
 /** What sets one method apart: how long it thaws, how early it may start, whether somebody must stand by. */
-interface Way {
+export interface Way {
   readonly thaw: Span | null;
   /** Longest wait between the fast end of thawing and cooking. */
   readonly holdMs: number;
   readonly attended: boolean;
+  /** What keeps raw in the refrigerator is on the heat by then; null where thawing decides. */
+  readonly cookBy: number | null;
   readonly obstacle?: Obstacle;
   readonly ruleIds: readonly string[];
 }
@@ -108,7 +110,16 @@ function planBy(method: Method, input: PlanInput): MethodPlan {
   };
 }
 
-function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
+/**
+ * What a method asks of a food, whatever else is cooked.
+ *
+ * @param cookStartAt when it is to go on the heat; what does not keep until then has an obstacle
+ */
+export function wayOf(
+  method: Method,
+  input: Omit<PlanInput, 'serveAt' | 'cook' | 'restMs' | 'availability' | 'now'>,
+  cookStartAt: number,
+): Way {
   const { rules, form } = input;
   const kinds = { foodKey: input.food.id, parts: input.parts };
   // What is stuffed and frozen is cooked as it is, by its label (guidance §2).
@@ -126,6 +137,7 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: hold.highMs,
         attended: false,
+        cookBy: null,
         obstacle: stuffed ?? holdTooShort(thaw!, hold.highMs),
         ruleIds: [rules.thawing.refrigerator.id, hold.rule.id],
       };
@@ -140,6 +152,7 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: Math.min(cookAtOnceMs, waitMs),
         attended: true,
+        cookBy: null,
         obstacle: stuffed ?? (over > 0 ? { why: 'tooLongInWater', byMs: over } : undefined),
         ruleIds: [
           rule.id,
@@ -160,6 +173,7 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: cookAtOnceMs,
         attended: true,
+        cookBy: null,
         obstacle: stuffed ?? unsuited,
         ruleIds: [rules.thawing.cookAtOnce.id],
       };
@@ -169,6 +183,7 @@ function wayOf(method: Method, input: PlanInput, cookStartAt: number): Way {
         thaw,
         holdMs: 0,
         attended: false,
+        cookBy: null,
         obstacle:
           stuffed || !rules.thawing.fromFrozenThin.value.yes || formById(form).thinEnoughForMicrowave
             ? undefined
@@ -211,14 +226,15 @@ function freshLife(kinds: Parameters<typeof lifeAfterThaw>[0], rules: RuleSet): 
 /** Whether raw food in the refrigerator still keeps until the oven. */
 function keeping(
   keeps: Keeps,
-  { since, useBy = null, zone }: PlanInput,
+  { since, useBy = null, zone }: Pick<PlanInput, 'since' | 'useBy' | 'zone'>,
   cookStartAt: number,
-): Pick<Way, 'obstacle' | 'ruleIds'> {
+): Pick<Way, 'obstacle' | 'ruleIds' | 'cookBy'> {
   const { id } = keeps.rule;
-  if (since === null) return { obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [id] };
+  if (since === null) return { cookBy: null, obstacle: { why: 'ageUnknown', byMs: null }, ruleIds: [id] };
   const endsAt = endOf({ ...keeps, startedAt: since, pauses: [] }, [zone])!;
-  const over = cookStartAt - Math.min(endsAt, useBy ?? Infinity);
-  return { obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [id] };
+  const cookBy = Math.min(endsAt, useBy ?? Infinity);
+  const over = cookStartAt - cookBy;
+  return { cookBy, obstacle: over > 0 ? { why: 'keepsTooShort', byMs: over } : undefined, ruleIds: [id] };
 }
 
 interface Wanted {

@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { catalogue, foodById } from '../foods';
 import { rulesFor, type RuleSet } from '../guidance';
-import { at, GUIDANCES, happened, START } from '../testing/story';
-import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS, toMetres } from '../units';
+import { at, GUIDANCES, happened, readHot, START } from '../testing/story';
+import { DAY_MS, HOUR_MS, MINUTE_MS, toMetres } from '../units';
 import { foldTrail } from '../trail';
 import { judge } from '../judge';
-import { placesOf } from '../clocks';
 import type { FoodEvent } from '../record';
 import { compareMethods, leftOutMs, methods, ovenOf, scheduleOf, type MethodPlan, type PlanInput } from '.';
 
@@ -58,16 +57,7 @@ function followed(input: PlanInput, plan: MethodPlan, late: boolean, slow: boole
   const oven = ovenOf({ foodKey: food.id, massKg }, rules);
   if (oven) events.push(happened(cookStartAt, 'ovenOn', { temperature: oven }));
   events.push(happened(cookStartAt, 'cookingStarted'));
-  // Read hot at both ends of the longest hold there is, in every place.
-  for (const before of [10, 5, 0])
-    for (const place of placesOf({ foodKey: food.id, parts: [], form }))
-      events.push(
-        happened(offHeatAt - before * MINUTE_MS, 'reading', {
-          temperature: { value: 215, unit: 'F' },
-          place,
-          watchedMs: 15 * SECOND_MS,
-        }),
-      );
+  events.push(...readHot(offHeatAt, { foodKey: food.id, form }));
   events.push(happened(offHeatAt, 'offHeat'), happened(serveAt, 'served'));
   return events;
 }

@@ -6,7 +6,7 @@
 export { checkPlanInput, type Condition, type Method, methods, type PlanInput, PlanProblem } from './input';
 export { cookSpan, thawSpan } from './spans';
 export { roastingTime, type RoastingTime } from './roastingTime';
-export { compareMethods, type MethodPlan, type Obstacle } from './compareMethods';
+export { compareMethods, type MethodPlan, type Obstacle, type Way, wayOf } from './compareMethods';
 export {
   leftOutMs,
   ovenOf,

@@ -110,7 +110,7 @@ function thawOf(
 }
 
 /** How long it may be off the heat so that what is left can be kept: by the clock, and by the first cooling mark. */
-export function leftOutMs(state: FoodState, rules: RuleSet): number {
+export function leftOutMs(state: Parameters<typeof chillLimit>[0], rules: RuleSet): number {
   const chill = chillLimit({ ...state, cooked: true }, rules);
   const mark = rules.cooling.marksBind.value.yes ? rules.cooling.firstMark.value.withinMs : Infinity;
   const ms = Math.min(bandLimit(state, rules).value.ms, chill.ms, mark);

@@ -77,26 +77,58 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
   if (grid.impossible.length || grid.apart[grid.serve * grid.nodes + grid.serve]! > 0) return 'none';
   const chance = chances(seed);
   const [from, to] = window(grid);
+  const never = neverOf(problem, seed);
   const earliest = grid.dishes.reduce(
-    (at, nodes) => firstFrom(at, to, (moment) => fits(grid, nodes, moment, chance)),
+    (at, nodes) =>
+      at > to || fits(grid, nodes, at, chance)
+        ? at
+        : never.fits(nodes)
+          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
+          : to + 1,
     from,
   );
-  let proven = true;
+  let [proven, asked] = [true, false];
   // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
   for (let [at, leap] = [earliest, 0]; at <= to; at += 1 + leap, leap += proven ? 0 : 1) {
     if (!goOn()) return 'unknown';
     const built = build(grid, at, chance);
     if (typeof built === 'object') return { first: built.placing, earliest };
     if (built === 'unknown') proven = false;
+    if (!asked && !never.fitsAll()) return 'none';
+    asked = true;
   }
   if (proven) return 'none';
   // Too many to go through them all; two of them may be enough.
-  const never = (nodes: readonly number[]) =>
+  const nowhere = (nodes: readonly number[]) =>
     firstFrom(earliest, to, (moment) => !goOn() || fits(grid, nodes, moment, chance)) > to;
-  const pairs = grid.dishes.flatMap((one, index) =>
-    grid.dishes.slice(0, index).map((other) => [...one, ...other]),
-  );
-  return pairs.some(never) ? 'none' : 'unknown';
+  return pairsOf(grid).some(nowhere) ? 'none' : 'unknown';
+}
+
+const pairsOf = ({ dishes }: Grid): number[][] =>
+  dishes.flatMap((one, index) => dishes.slice(0, index).map((other) => [...one, ...other]));
+
+/**
+ * What can be placed at no moment, told by one look: all cooks are always there, no task is bound to a time, and there is room on
+ * either side of the table. Only what does not even fit then is proven never to.
+ */
+function neverOf(problem: Problem, seed: number) {
+  const horizon = 2 * problem.horizon;
+  let laid: Grid | null = null;
+  const timeless = () =>
+    (laid ??= gridOf({
+      ...problem,
+      horizon,
+      serveAt: problem.horizon,
+      cooks: problem.cooks.map((cook) => ({ ...cook, free: [[0, horizon]] })),
+      tasks: problem.tasks.map((task) => ({ ...task, notBefore: null, notAfter: null })),
+    }));
+  const chance = chances(seed);
+  const fitsIn = (nodes: readonly number[]) => fits(timeless(), nodes, timeless().serveAt, chance);
+  return {
+    fits: fitsIn,
+    fitsAll: () =>
+      pairsOf(timeless()).every(fitsIn) && build(timeless(), timeless().serveAt, chance) !== 'none',
+  };
 }
 
 /** The moments that the links leave for serving. */

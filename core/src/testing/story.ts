@@ -2,8 +2,9 @@ import { foodById, type Food } from '../foods';
 import { PLAIN_GUIDANCE, type Guidance, type RuleSetId } from '../guidance';
 import type { EventType, FoodEvent, Payload } from '../record';
 import { type JudgeContext, judge } from '../judge';
-import { foldTrail } from '../trail';
-import { MINUTE_MS } from '../units';
+import { placesOf } from '../clocks';
+import { foldTrail, type FoodState } from '../trail';
+import { MINUTE_MS, SECOND_MS } from '../units';
 
 /** A round moment to count test stories from: Friday 12 June 2026, 17:00 UTC. */
 export const START = Date.UTC(2026, 5, 12, 17);
@@ -41,6 +42,18 @@ export const read = (
 ): FoodEvent => happened(when, 'reading', { temperature: { value, unit }, ...more });
 
 /** The same reading in two places, as birds, heavy joints and several pieces want it. */
+/** Readings hot at both ends of the longest hold there is, in every place of a food, the last at the time given. */
+export const readHot = (until: number, food: Pick<FoodState, 'foodKey' | 'form'>): FoodEvent[] =>
+  [10, 5, 0].flatMap((before) =>
+    placesOf({ ...food, parts: [] }).map((place) =>
+      happened(until - before * MINUTE_MS, 'reading', {
+        temperature: { value: 215, unit: 'F' },
+        place,
+        watchedMs: 15 * SECOND_MS,
+      }),
+    ),
+  );
+
 export const readTwice = (when: number, value: number, unit: 'C' | 'F' = 'F'): FoodEvent[] => [
   read(when, value, unit),
   read(when, value, unit, { place: 'edge' }),

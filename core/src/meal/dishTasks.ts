@@ -1,0 +1,271 @@
+import { targetOf } from '../clocks';
+import type { RuleSet } from '../guidance';
+import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle } from '../plan';
+import type { ProblemJson } from '../schedule';
+import { SERVE } from '../schedule';
+import { MINUTE_MS } from '../units';
+import type { CookedDish, Dish, Heating } from './meal';
+
+export type TaskKind =
+  'thaw' | 'washSink' | 'prepare' | 'ovenOn' | 'cook' | 'reheat' | 'rest' | 'finish' | 'putAway';
+
+type TaskJson = ProblemJson['tasks'][number];
+type LinkJson = NonNullable<ProblemJson['links']>[number];
+
+/** One thing to do for a dish, as the schedule places it, with the rules it comes from. */
+export interface MealTask extends TaskJson {
+  readonly dish: string;
+  readonly kind: TaskKind;
+  readonly ruleIds: readonly string[];
+}
+
+/** What a dish asks of the schedule; or why it cannot be made like this at all. */
+export type DishTasks =
+  | { readonly tasks: readonly MealTask[]; readonly links: readonly LinkJson[] }
+  | { readonly obstacle: Obstacle };
+
+/** What a dish is planned with: the rules, and the clock of the kitchen. */
+export interface Planning {
+  readonly rules: RuleSet;
+  readonly zone: string;
+  readonly now: number;
+  readonly serveAt: number;
+}
+
+/** Late would be unsafe or spoil dinner: what takes time is rounded up, what limits it down. */
+const up = (ms: number): number => Math.ceil(ms / MINUTE_MS);
+const down = (ms: number): number => Math.floor(ms / MINUTE_MS);
+
+/** Minutes of hands, by what the work usually takes: no rule asks for them. */
+const HANDS = {
+  into: 3,
+  outOf: 3,
+  read: 3,
+  stir: 1,
+  toShelf: 2,
+  toWater: 5,
+  changeWater: 2,
+  turn: 2,
+  ovenOn: 1,
+};
+/** Board, knife, sink and hands are washed and sanitised after raw animal food, min. */
+const WASH = 5;
+const CLEAR = 10;
+/** Nobody clears away before they have eaten, min. */
+const AT_TABLE = 30;
+/** Prepared raw food goes on the heat within this time, and an oven is not kept hot for nothing longer, min. */
+const [PREPARED_MOST, HOT_MOST] = [30, 10];
+/** Waiting costs little, and less the less it harms: prepared raw food, what is ready and cools, dirty dishes. */
+const COSTS = { thawed: 0.01, prepared: 0.1, ready: 1, cold: 0.02, away: 0.01 };
+
+/** The tasks of a dish and how they hang together, by the template of its kind. */
+export function dishTasks(dish: Dish, planning: Planning): DishTasks {
+  switch (dish.kind) {
+    case 'cooked':
+      return cookedTasks(dish, planning);
+    case 'reheated': {
+      const made = new Template(dish.id);
+      made.heat(
+        dish.heating,
+        'reheat',
+        up(dish.heating.slowMs),
+        [planning.rules.reheating.within.id],
+        planning.rules,
+      );
+      return made.served(dish, null, COSTS.ready);
+    }
+    case 'cold': {
+      const made = new Template(dish.id);
+      const minutes = Math.max(1, up(dish.prepareMs));
+      made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] });
+      return made.served(dish, null, COSTS.cold);
+    }
+  }
+}
+
+function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
+  const { rules, zone, now, serveAt } = planning;
+  const { food, method, heating, restMs } = dish;
+  const cook = cookSpan(method, heating, rules);
+  const way = wayOf(method, { ...food, rules, zone }, serveAt - restMs - cook.slowMs);
+  if (way.obstacle) return { obstacle: way.obstacle };
+  const made = new Template(dish.id);
+  const thaws = way.thaw !== null && method !== 'fromFrozen';
+  if (thaws) {
+    const minutes = up(way.thaw!.slowMs);
+    made.then({ kind: 'thaw', minutes, ruleIds: way.ruleIds, ...thawing(method, minutes, rules) });
+    if (method === 'coldWater') {
+      made.beside(
+        { kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] },
+        0,
+        down(way.holdMs),
+      );
+    }
+  }
+  if (dish.prepareMs > 0) {
+    const minutes = up(dish.prepareMs) + WASH;
+    made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] }, { weight: COSTS.thawed });
+  }
+  const latest = way.cookBy === null ? {} : { notAfter: down(way.cookBy - now) };
+  made.heat(
+    heating,
+    'cook',
+    up(cook.slowMs),
+    thaws ? [] : way.ruleIds,
+    rules,
+    { ...latest, readAt: down(cook.fastMs) },
+    dish.prepareMs > 0 ? { max: PREPARED_MOST, weight: COSTS.prepared } : { weight: COSTS.thawed },
+  );
+  if (thaws) {
+    // Thawed at its fast end it keeps until then; out of the water it is cooked at once.
+    const hold = way.attended ? down(way.holdMs) : down(way.thaw!.fastMs + way.holdMs);
+    made.link({
+      from: `${dish.id}.thaw`,
+      to: `${dish.id}.cook`,
+      max: hold,
+      of: way.attended ? 'end' : 'start',
+      min: 0,
+    });
+  }
+  const safetyRest = targetOf({ ...food, foodKey: food.food.id, oven: null }, rules)?.value.restMs ?? 0;
+  const resting = up(Math.max(restMs, safetyRest));
+  if (resting > 0) made.then({ kind: 'rest', minutes: resting }, { max: 0 });
+  const out = leftOutMs({ foodKey: food.food.id, parts: food.parts, cooked: true, withCooked: false }, rules);
+  return made.served(dish, { since: `${dish.id}.cook`, most: down(out) }, COSTS.ready);
+}
+
+function thawing(method: Method, minutes: number, rules: RuleSet): Partial<TaskJson> {
+  if (method === 'refrigerator') return { hands: [[0, HANDS.toShelf]] };
+  if (method === 'microwave') {
+    const half = Math.floor(minutes / 2);
+    return {
+      place: 'microwave',
+      present: true,
+      hands: together(
+        [
+          [0, HANDS.turn],
+          [half, half + HANDS.turn],
+        ],
+        minutes,
+      ),
+    };
+  }
+  const every = down(rules.thawing.waterChange.value.ms);
+  const changes = rules.thawing.waterRunning.value.yes
+    ? []
+    : Array.from({ length: Math.ceil(minutes / every) - 1 }, (_, i) => (i + 1) * every);
+  return {
+    place: 'sink',
+    present: true,
+    hands: together(
+      [[0, HANDS.toWater], ...changes.map((at): Stretch => [at, at + HANDS.changeWater])],
+      minutes,
+    ),
+  };
+}
+
+type Stretch = [from: number, to: number];
+
+/** Stretches in order, cut to a task's minutes; those that meet are one, since one pair of hands does both. */
+function together(stretches: readonly Stretch[], minutes: number): Stretch[] {
+  const joined: Stretch[] = [];
+  for (const [from, to] of [...stretches].sort(([a], [b]) => a - b)) {
+    const [start, end] = [Math.max(0, from), Math.min(minutes, to)];
+    const last = joined.at(-1);
+    if (start >= end) continue;
+    if (last && start <= last[1]) last[1] = Math.max(last[1], end);
+    else joined.push([start, end]);
+  }
+  return joined;
+}
+
+type Draft = Pick<TaskJson, 'minutes'> &
+  Partial<TaskJson> & { readonly kind: TaskKind; readonly ruleIds?: readonly string[] };
+
+/** Puts a dish's tasks in a row, each after the one before. */
+class Template {
+  private readonly tasks: MealTask[] = [];
+  private readonly links: LinkJson[] = [];
+  private last: string | null = null;
+
+  constructor(private readonly dish: string) {}
+
+  then(draft: Draft, link: Partial<LinkJson> = {}): void {
+    const before = this.last;
+    this.last = this.add(draft);
+    if (before) this.links.push({ from: before, to: this.last, ...link });
+  }
+
+  /** Something that has to be done after the last task, and holds nothing else up. */
+  beside(draft: Draft, min: number, max: number): void {
+    const before = this.last!;
+    this.links.push({ from: before, to: this.add(draft), min, max });
+  }
+
+  link(link: LinkJson): void {
+    this.links.push(link);
+  }
+
+  /** Onto the heat, into an oven that is hot by then. */
+  heat(
+    { at, celsius, everyMs }: Heating,
+    kind: 'cook' | 'reheat',
+    minutes: number,
+    ruleIds: readonly string[],
+    rules: RuleSet,
+    { readAt, ...bounds }: { readonly notAfter?: number; readonly readAt?: number } = {},
+    link: Partial<LinkJson> = {},
+  ): void {
+    const heat = celsius && at === 'oven' ? { celsius: [...celsius] as [number, number] } : {};
+    const stirs = everyMs
+      ? Array.from({ length: Math.ceil(minutes / up(everyMs)) - 1 }, (_, i) => (i + 1) * up(everyMs))
+      : [];
+    const hands: Stretch[] = [
+      [0, HANDS.into],
+      [minutes - HANDS.outOf, minutes],
+      ...stirs.map((from): Stretch => [from, from + HANDS.stir]),
+      ...(readAt === undefined ? [] : [[readAt, readAt + HANDS.read] as Stretch]),
+    ];
+    this.then(
+      { kind, minutes, place: at, ...heat, ...bounds, hands: together(hands, minutes), ruleIds },
+      link,
+    );
+    if (at !== 'oven') return;
+    const preheat = rules.cooking.preheat;
+    const on = this.add({
+      kind: 'ovenOn',
+      minutes: up(preheat.value.ms),
+      place: 'oven',
+      units: 0,
+      ...heat,
+      hands: [[0, HANDS.ovenOn]],
+      ruleIds: [preheat.id],
+    });
+    this.links.push({ from: on, to: this.last!, max: HOT_MOST });
+  }
+
+  /** To the table, and what is left into the cold: by a limit that runs since a task's end, or since the table. */
+  served(
+    { finishMs, waitsMs, keeps }: Dish,
+    limit: { readonly since: string; readonly most: number } | null,
+    weight: number,
+  ): DishTasks {
+    if (finishMs > 0) {
+      const minutes = up(finishMs);
+      this.then({ kind: 'finish', minutes, place: 'board', hands: [[0, minutes]] }, { weight });
+    }
+    this.links.push({ from: this.last!, to: SERVE, max: down(waitsMs), weight });
+    if (keeps) {
+      const away = this.add({ kind: 'putAway', minutes: CLEAR, hands: [[0, CLEAR]] });
+      this.links.push({ from: SERVE, to: away, min: AT_TABLE, weight: COSTS.away });
+      if (limit) this.links.push({ from: limit.since, to: away, max: limit.most - CLEAR });
+    }
+    return { tasks: this.tasks, links: this.links };
+  }
+
+  private add({ kind, ruleIds = [], ...task }: Draft): string {
+    const id = `${this.dish}.${kind}`;
+    this.tasks.push({ ...task, id, dish: this.dish, kind, ruleIds });
+    return id;
+  }
+}

@@ -1,0 +1,95 @@
+import type { Method, PlanInput } from '../plan';
+import type { Interval } from '../time';
+
+/** Who eats, and when. */
+export interface Table {
+  readonly people: number;
+  /** Of whom so many eat half as much. */
+  readonly smallEaters: number;
+  readonly serveAt: number;
+}
+
+/** Where something is heated, and what it asks of a cook meanwhile. */
+export interface Heating {
+  readonly at: 'oven' | 'hob' | 'microwave' | 'grill';
+  /** Its fast and slow end, ms; from frozen they are made longer by the rule. */
+  readonly fastMs: number;
+  readonly slowMs: number;
+  /** What it bears in an oven, °C, both ends included. */
+  readonly celsius?: readonly [number, number];
+  /** It is stirred or turned so often, ms. */
+  readonly everyMs?: number;
+}
+
+/** What every dish is. */
+interface Common {
+  readonly id: string;
+  readonly name: string;
+  /** Washing, cutting, stuffing, ms. */
+  readonly prepareMs: number;
+  /** Carving, a sauce, ms. */
+  readonly finishMs: number;
+  /** How long it can wait for the table, hot or cold, ms. */
+  readonly waitsMs: number;
+  /** What is left of it is put away. */
+  readonly keeps: boolean;
+}
+
+/** Raw food that is cooked for this meal. */
+export interface CookedDish extends Common {
+  readonly kind: 'cooked';
+  readonly food: Pick<
+    PlanInput,
+    | 'food'
+    | 'parts'
+    | 'form'
+    | 'massKg'
+    | 'condition'
+    | 'since'
+    | 'usedMs'
+    | 'keptMs'
+    | 'useBy'
+    | 'computedThaw'
+  >;
+  readonly method: Method;
+  readonly heating: Heating;
+  readonly restMs: number;
+}
+
+/** A leftover, or what a guest brings: cooked already, heated through once more. */
+export interface ReheatedDish extends Common {
+  readonly kind: 'reheated';
+  readonly heating: Heating;
+}
+
+/** A salad, bread, cold cuts: nothing is heated. */
+export interface ColdDish extends Common {
+  readonly kind: 'cold';
+}
+
+export type Dish = CookedDish | ReheatedDish | ColdDish;
+
+/** A cook, with the times at home and awake. */
+export interface Cook {
+  readonly id: string;
+  readonly name: string;
+  readonly free: readonly Interval[];
+}
+
+/** What a kitchen has; an oven's room is counted in shelves. */
+export interface Kitchen {
+  readonly cooks: readonly Cook[];
+  readonly ovenShelves: number;
+  readonly rings: number;
+  readonly boards: number;
+  readonly sinks: number;
+  readonly microwave: boolean;
+  readonly grill: boolean;
+}
+
+/** A meal as it is planned: all that `mealProblem` needs. */
+export interface Meal {
+  readonly table: Table;
+  readonly dishes: readonly Dish[];
+  readonly kitchen: Kitchen;
+}

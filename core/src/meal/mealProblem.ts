@@ -1,0 +1,84 @@
+import type { RuleSet } from '../guidance';
+import type { Obstacle } from '../plan';
+import type { ProblemJson } from '../schedule';
+import { MINUTE_MS } from '../units';
+import { dishTasks, type MealTask } from './dishTasks';
+import type { Cook, Kitchen, Meal } from './meal';
+
+/** Between two heats that do not agree an oven is given this long, min. */
+const OVEN_CHANGE = 15;
+/** Dinner may become so late before it is another meal, and what is left is put away after it, min. */
+const LATEST = 12 * 60;
+
+/** A dish that cannot be made like this in this kitchen, whatever the schedule. */
+export interface DishObstacle {
+  readonly dish: string;
+  readonly why: Obstacle['why'] | 'noPlace';
+  readonly byMs: number | null;
+}
+
+/** A meal as the schedule reads it, with what each of its tasks is; or what stands in its way before any schedule. */
+export type MealProblem =
+  | { readonly problem: ProblemJson; readonly tasks: ReadonlyMap<string, MealTask> }
+  | { readonly obstacles: readonly DishObstacle[] };
+
+/** Turns a meal into tasks that share a kitchen, in minutes from now. */
+export function mealProblem(
+  { table, dishes, kitchen }: Meal,
+  { rules, zone, now }: { readonly rules: RuleSet; readonly zone: string; readonly now: number },
+): MealProblem {
+  const serveAt = Math.max(0, Math.ceil((table.serveAt - now) / MINUTE_MS));
+  const places = placesOf(kitchen);
+  const [tasks, links, obstacles]: [MealTask[], NonNullable<ProblemJson['links']>, DishObstacle[]] = [
+    [],
+    [],
+    [],
+  ];
+  for (const dish of dishes) {
+    const made = dishTasks(dish, { rules, zone, now, serveAt: table.serveAt });
+    if ('obstacle' in made) {
+      obstacles.push({ dish: dish.id, ...made.obstacle });
+      continue;
+    }
+    if (!fits(places, made.tasks)) obstacles.push({ dish: dish.id, why: 'noPlace', byMs: null });
+    tasks.push(...made.tasks);
+    links.push(...made.links);
+  }
+  if (obstacles.length) return { obstacles };
+  return {
+    problem: {
+      horizon: serveAt + LATEST,
+      serveAt,
+      cooks: kitchen.cooks.map((cook) => cookOf(cook, now)),
+      places,
+      tasks: tasks.map(({ kind: _, ruleIds: __, ...task }) => task),
+      links,
+    },
+    tasks: new Map(tasks.map((task) => [task.id, task])),
+  };
+}
+
+type PlaceJson = NonNullable<ProblemJson['places']>[number];
+
+const placesOf = ({ ovenShelves, rings, boards, sinks, microwave, grill }: Kitchen): PlaceJson[] => [
+  { id: 'oven', capacity: ovenShelves, changeMin: OVEN_CHANGE },
+  { id: 'hob', capacity: rings },
+  { id: 'board', capacity: boards },
+  { id: 'sink', capacity: sinks },
+  { id: 'microwave', capacity: microwave ? 1 : 0 },
+  { id: 'grill', capacity: grill ? 1 : 0 },
+];
+
+const fits = (places: readonly PlaceJson[], tasks: readonly MealTask[]): boolean =>
+  tasks.every(({ place, units = 1 }) => !place || places.find(({ id }) => id === place)!.capacity >= units);
+
+/** Whole minutes in which a cook is there from the first to the last moment. */
+const cookOf = ({ id, free }: Cook, now: number): NonNullable<ProblemJson['cooks']>[number] => ({
+  id,
+  free: free
+    .map(({ from, to }): [number, number] => [
+      Math.ceil((Math.max(from, now) - now) / MINUTE_MS),
+      Math.floor((to - now) / MINUTE_MS),
+    ])
+    .filter(([from, to]) => from < to),
+});
