@@ -133,7 +133,7 @@ export function roastForecast(
   readings: readonly CoreReading[] = [],
   onProgress?: OnProgress,
 ): RoastForecast {
-  const usable = readings.filter(({ atS, coreC }) => atS > 0 && coreC > input.startC && coreC < input.ovenC);
+  const usable = readings.filter(({ atS }) => atS > 0);
   const { times, unmet } = usable.length ? factorOf(input, usable) : { times: 1, unmet: null };
   const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN / 2 ** usable.length);
   const toTarget = (factor: number) => roastAt(input, factor, { to: 'target' }, onProgress);

@@ -1,6 +1,6 @@
 import { targetOf } from '../clocks';
 import type { RuleSet } from '../guidance';
-import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle } from '../plan';
+import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from '../plan';
 import type { ProblemJson } from '../schedule';
 import { SERVE } from '../schedule';
 import { MINUTE_MS } from '../units';
@@ -117,15 +117,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
     dish.prepareMs > 0 ? { max: PREPARED_MOST, weight: COSTS.prepared } : { weight: COSTS.thawed },
   );
   if (thaws) {
-    // Thawed at its fast end it keeps until then; out of the water it is cooked at once.
-    const hold = way.attended ? down(way.holdMs) : down(way.thaw!.fastMs + way.holdMs);
-    made.link({
-      from: `${dish.id}.thaw`,
-      to: `${dish.id}.cook`,
-      max: hold,
-      of: way.attended ? 'end' : 'start',
-      min: 0,
-    });
+    made.link({ from: `${dish.id}.thaw`, to: `${dish.id}.cook`, ...waitAfter(method, way, rules) });
   }
   const safetyRest = targetOf({ ...food, foodKey: food.food.id, oven: null }, rules)?.value.restMs ?? 0;
   const resting = up(Math.max(restMs, safetyRest));
@@ -162,6 +154,15 @@ function thawing(method: Method, minutes: number, rules: RuleSet): Partial<TaskJ
       minutes,
     ),
   };
+}
+
+/** How long it may wait for the heat: out of the refrigerator since its fast end, out of water since it was taken out. */
+function waitAfter(method: Method, way: Way, rules: RuleSet): Pick<LinkJson, 'of' | 'max'> {
+  const { fastMs, slowMs } = way.thaw!;
+  if (!way.attended) return { of: 'start', max: down(fastMs + way.holdMs) };
+  const { waterCounts, waterMost } = rules.thawing;
+  const counts = method === 'coldWater' && waterCounts.value.yes;
+  return { max: Math.min(down(way.holdMs), counts ? down(waterMost.value.ms) - up(slowMs) : Infinity) };
 }
 
 type Stretch = [from: number, to: number];

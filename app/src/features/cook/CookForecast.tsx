@@ -2,7 +2,7 @@ import { foodById } from '@omtel/core/foods';
 import { madeOf, startC, type CarryOver, type Unmet } from '@omtel/core/forecast';
 import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
-import { targetOf } from '@omtel/core/clocks';
+import { placesOf, targetOf } from '@omtel/core/clocks';
 import type { FoodState } from '@omtel/core/trail';
 import { formatTemperature, kelvinIn, SECOND_MS, toCelsius, type UnitSystem } from '@omtel/core/units';
 import { useState } from 'react';
@@ -42,10 +42,13 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           fan,
           startC: startC(cook.from, foodById(food.foodKey), rules),
           targetC: toCelsius(target.value.options[0]!.at),
-          readings: cook.readings.map(({ at, temperature }) => ({
-            atS: (at - cook.startedAt) / SECOND_MS,
-            coreC: toCelsius(temperature),
-          })),
+          // Elsewhere it is warmer, and says nothing of the middle.
+          readings: cook.readings
+            .filter(({ place }) => place === placesOf(food)[0])
+            .map(({ at, temperature }) => ({
+              atS: (at - cook.startedAt) / SECOND_MS,
+              coreC: toCelsius(temperature),
+            })),
         }
       : null;
   const forecast = useForecast('roast', asked);
