@@ -15,7 +15,7 @@ import {
   type Series,
 } from '../thermal';
 import { filled, type Container } from './containers';
-import { factorFor, type Factor } from './factor';
+import { factorFor, type Factor, type Known } from './factor';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 export type CoolingPlace = 'counter' | 'iceBath' | 'refrigerator' | 'freezer';
@@ -182,10 +182,10 @@ function surroundings(
 }
 
 /** Coefficients are so many times as sluggish or lively as usual, and no more. */
-const FACTORS = [0.2, 5] as const;
+const FACTORS: Known = { least: 0.2, most: 5, spread: 0.5 };
 
 /**
- * How many times the usual coefficients a reading speaks for, so that the forecast passes through it.
+ * How many times the usual coefficients a reading speaks for, so that the forecast passes by it as near as what is usual allows.
  *
  * @param atS when it was read, s from the heat
  * @param coreC what the middle read, °C

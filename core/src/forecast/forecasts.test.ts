@@ -175,7 +175,8 @@ describe('four litres of soup', () => {
     expect(warmer).toBeLessThan(1);
     expect(forecastAt({ ...tray, fit: warmer })).toBeGreaterThan(usual);
     expect(fitTo(tray, usual, 36).times).toBeGreaterThan(1);
-    expect(fitTo(tray, usual, 40)).toEqual({ times: expect.closeTo(1, 2), unmet: null });
+    expect(fitTo(tray, usual, 40)).toMatchObject({ times: expect.closeTo(1, 2), unmet: null });
+    expect(fitTo(tray, usual, 40).doubt).toBeLessThan(0.5);
     expect(fitTo(tray, usual, 3).unmet).toBe('colder');
     expect(fitTo(tray, usual, 89).unmet).toBe('warmer');
   });
@@ -258,6 +259,13 @@ describe('roasting', () => {
     const { usual } = roastForecast(lamb, [{ atS, coreC: expected }]);
     expect(usual.timeS.at(-1)! / before.usual.timeS.at(-1)!).toBeCloseTo(1, 2);
     expect([one.unmet, behind.unmet]).toEqual([null, null]);
+    // Before its middle has moved a reading tells nothing, however it differs by a little.
+    for (const coreC of [4, 5, 6.5]) {
+      const early = roastForecast(lamb, [{ atS: 300, coreC }]);
+      expect(early.unmet).toBeNull();
+      expect(early.span.slowMs / before.span.slowMs).toBeCloseTo(1, 1);
+      expect(width(early) / width(before)).toBeCloseTo(1, 1);
+    }
     expect(roastForecast(lamb, [{ atS: 600, coreC: 60 }]).unmet).toBe('warmer');
     expect(roastForecast(lamb, [{ atS: 12_000, coreC: 6 }]).unmet).toBe('colder');
   });

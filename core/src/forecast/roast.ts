@@ -12,7 +12,7 @@ import {
   type Series,
 } from '../thermal';
 import { SECOND_MS } from '../units';
-import { factorFor, type Factor, type Unmet } from './factor';
+import { factorFor, type Factor, type Known, type Unmet } from './factor';
 import { bodyOf } from './geometry';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
@@ -67,12 +67,12 @@ const KITCHEN_C = 21;
 const MOIST = { wetness: 0.5, driesKgM2: 0.25, airFromC: KITCHEN_C };
 /** Air under a tent of foil, and what little moves in it. */
 const TENT = { temperatureC: 60, h: media.underLid.low };
-/** Without a reading the oven's coefficient is known to this share; each reading halves what is not known … */
+/** Without a reading the oven's coefficient is known to this share; readings narrow it by what they tell … */
 const UNKNOWN = 0.3;
 /** … down to what a probe and an oven door leave open. */
 const LEAST_UNKNOWN = 0.04;
 /** Ovens and joints are so many times as slow or lively as usual, and no more. */
-const FACTORS = [0.3, 3] as const;
+const FACTORS: Known = { least: 0.3, most: 3, spread: UNKNOWN };
 
 const RESTING = {
   open: { untilS: Infinity, rest: { temperatureC: KITCHEN_C, h: media.roomAir.high, ...MOIST } },
@@ -134,8 +134,8 @@ export function roastForecast(
   onProgress?: OnProgress,
 ): RoastForecast {
   const usable = readings.filter(({ atS }) => atS > 0);
-  const { times, unmet } = usable.length ? factorOf(input, usable) : { times: 1, unmet: null };
-  const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN / 2 ** usable.length);
+  const { times, doubt, unmet } = usable.length ? factorOf(input, usable) : UNREAD;
+  const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN * doubt);
   const toTarget = (factor: number) => roastAt(input, factor, { to: 'target' }, onProgress);
   const usual = toTarget(times);
   const fast = toTarget(times * (1 + unknown));
@@ -160,6 +160,8 @@ function carryOver(input: RoastInput, times: number, outS: number): CarryOver {
   const [low, high] = [peakOf(open), peakOf(tented)];
   return { lowK: low.riseK, highK: Math.max(low.riseK, high.riseK), lostShare: low.lostKg / input.massKg };
 }
+
+const UNREAD: Factor = { times: 1, doubt: 1, unmet: null };
 
 function factorOf(input: RoastInput, readings: readonly CoreReading[]): Factor {
   const forS = readings.at(-1)!.atS;

@@ -65,7 +65,7 @@ describe('jobs, as a worker does them', () => {
     expect(pot.change).not.toBeNull();
     expect(pot.fit).toBeNull();
     const read = runJob('cooling', { ...asked, reading: { atS: 7200, coreC: 60 } });
-    expect(read.fit).toEqual({ times: expect.any(Number), unmet: null });
+    expect(read.fit).toMatchObject({ unmet: null });
     expect(read.fit!.times).toBeGreaterThan(1);
   });
 
