@@ -111,13 +111,9 @@ function roastAt(input: RoastInput, times: number, followed: Followed, onProgres
 }
 
 /** When every point of a joint is at its target, s. */
-function doneS({ timeS, coldestC }: Series, { ovenC, targetC }: RoastInput): number {
+function doneS({ timeS, coldestC }: Series, { targetC }: RoastInput): number {
   const done = crossingS(timeS, coldestC, targetC, true);
-  if (done === null)
-    throw new NeverReached(
-      `An oven at ${ovenC} °C does not bring it to ${targetC} °C in three days.`,
-      targetC,
-    );
+  if (done === null) throw new NeverReached('The oven is too cool ever to bring it to its target.', targetC);
   return done;
 }
 
