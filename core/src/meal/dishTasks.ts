@@ -114,10 +114,17 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
     thaws ? [] : way.ruleIds,
     rules,
     { ...latest, readAt: down(cook.fastMs) },
-    dish.prepareMs > 0 ? { max: PREPARED_MOST, weight: COSTS.prepared } : { weight: COSTS.thawed },
+    dish.prepareMs > 0
+      ? { max: PREPARED_MOST, firm: true, weight: COSTS.prepared }
+      : { weight: COSTS.thawed },
   );
   if (thaws) {
-    made.link({ from: `${dish.id}.thaw`, to: `${dish.id}.cook`, ...waitAfter(method, way, rules) });
+    made.link({
+      from: `${dish.id}.thaw`,
+      to: `${dish.id}.cook`,
+      ...waitAfter(method, way, rules),
+      firm: true,
+    });
   }
   const safetyRest = targetOf({ ...food, foodKey: food.food.id, oven: null }, rules)?.value.restMs ?? 0;
   const resting = up(Math.max(restMs, safetyRest));
@@ -200,7 +207,7 @@ class Template {
   /** Something that has to be done after the last task, and holds nothing else up. */
   beside(draft: Draft, min: number, max: number): void {
     const before = this.last!;
-    this.links.push({ from: before, to: this.add(draft), min, max });
+    this.links.push({ from: before, to: this.add(draft), min, max, firm: true });
   }
 
   link(link: LinkJson): void {
@@ -256,10 +263,11 @@ class Template {
       this.then({ kind: 'finish', minutes, place: 'board', hands: [[0, minutes]] }, { weight });
     }
     this.links.push({ from: this.last!, to: SERVE, max: down(waitsMs), weight });
+    if (limit) this.links.push({ from: limit.since, to: SERVE, max: limit.most, firm: true });
     if (keeps) {
       const away = this.add({ kind: 'putAway', minutes: CLEAR, hands: [[0, CLEAR]] });
       this.links.push({ from: SERVE, to: away, min: AT_TABLE, weight: COSTS.away });
-      if (limit) this.links.push({ from: limit.since, to: away, max: limit.most - CLEAR });
+      if (limit) this.links.push({ from: limit.since, to: away, max: limit.most - CLEAR, firm: true });
     }
     return { tasks: this.tasks, links: this.links };
   }

@@ -86,6 +86,16 @@ it('says at what heats an oven would have to be at once', () => {
   expect(help).toEqual({ kind: 'wait', from: 'roast.heat', to: 'serve', minutes: 25 });
 });
 
+it('never offers to make longer what is a rule', () => {
+  const roast = heat('roast', { place: 'oven', celsius: [160, 170] });
+  const bread = heat('bread', { place: 'oven', celsius: [230, 230], units: 0 });
+  const firm = { ...atOnce('roast'), firm: true };
+  const one = { ...home, tasks: [roast, bread], links: [firm, atOnce('bread')] };
+  expect(conflictOf(one).help).toEqual({ kind: 'wait', from: 'bread.heat', to: 'serve', minutes: 25 });
+  const both = { ...one, links: [firm, { ...atOnce('bread'), firm: true }] };
+  expect(conflictOf(both).help?.kind).not.toBe('wait');
+});
+
 it('links that contradict each other are a conflict of their own', () => {
   const { tasks, places, cooks } = conflictOf({
     ...home,

@@ -117,7 +117,9 @@ const LONGER = [1, 2, 3, 4, 5, 6, 7, 8, 10, 12, 15, 18, 24, 30, 36, 48];
 /** The change that asks least of the cook and with which there is a schedule of everything. */
 function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | null {
   const helps = (changed: Problem) => feasible(changed) === true;
-  const waits = problem.links.filter(({ from, to, max }) => max !== null && ends(from, to, facts.tasks));
+  const waits = problem.links.filter(
+    ({ from, to, max, firm }) => max !== null && !firm && ends(from, to, facts.tasks),
+  );
   const { step } = gridOf(problem);
   for (const minutes of LONGER.map((steps) => steps * step))
     for (const link of waits) {

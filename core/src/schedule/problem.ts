@@ -55,6 +55,8 @@ const link = z
     weight: z.number().nonnegative().default(0),
     /** Counted from the start of the first task, instead of its end. */
     of: z.enum(['start', 'end']).default('end'),
+    /** Its most is a rule: no change that is offered for help makes it longer. */
+    firm: z.boolean().default(false),
   })
   .refine(({ min, max }) => max === null || min <= max, {
     error: 'has a least above its most',
