@@ -72,7 +72,9 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
         [planning.rules.reheating.within.id],
         planning.rules,
       );
-      return made.served(dish, null, COSTS.ready);
+      // Off the heat it stands no longer than food may; at the limit itself it would be too late.
+      const most = down(planning.rules.bandTime.limit.value.ms) - 1;
+      return made.served(dish, { since: `${dish.id}.reheat`, most }, COSTS.ready);
     }
     case 'cold': {
       const made = new Template(dish.id);

@@ -1,0 +1,75 @@
+import type { Conflict } from '../schedule';
+import { SERVE } from '../schedule';
+import { formatDuration, formatTemperature, MINUTE_MS, type UnitSystem } from '../units';
+import type { MealTask } from './dishTasks';
+import type { Kitchen, Meal } from './meal';
+
+/** Why a meal has no schedule, as a cook says it, and the change with which it has one. */
+export interface ConflictWords {
+  readonly because: readonly string[];
+  readonly help: string | null;
+}
+
+const ROOM: Record<string, { readonly few: (kitchen: Kitchen) => string; readonly more: string }> = {
+  oven: {
+    few: ({ ovenShelves }) => counted(ovenShelves, 'oven shelf', 'oven shelves'),
+    more: 'one oven shelf more',
+  },
+  hob: { few: ({ rings }) => counted(rings, 'ring', 'rings'), more: 'one ring more' },
+  board: { few: ({ boards }) => counted(boards, 'board', 'boards'), more: 'one board more' },
+  sink: { few: ({ sinks }) => counted(sinks, 'sink', 'sinks'), more: 'a tub beside the sink' },
+  microwave: { few: () => 'one microwave', more: 'a second microwave' },
+  grill: { few: () => 'one grill', more: 'a second grill' },
+};
+
+const counted = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
+const capital = (words: string): string => `${words[0]!.toUpperCase()}${words.slice(1)}`;
+
+/** Puts a conflict of the schedule into words: by the names of dishes and cooks, in the household's units. */
+export function conflictWords(
+  { tasks: ids, places, cooks, help }: Conflict,
+  { dishes, kitchen }: Meal,
+  tasks: ReadonlyMap<string, MealTask>,
+  units: UnitSystem,
+): ConflictWords {
+  const dishName = (id: string) => dishes.find((dish) => dish.id === id)!.name;
+  const nameOf = (id: string) => dishName(tasks.get(id)!.dish);
+  const cookName = (id: string) => kitchen.cooks.find((cook) => cook.id === id)!.name;
+  const inIt = ids.map((id) => tasks.get(id)!);
+  const degrees = (celsius: number) => formatTemperature({ value: celsius, unit: 'C' }, units);
+  const atHeat = ({ dish, celsius }: MealTask) =>
+    celsius ? `${dishName(dish)} at ${degrees(celsius[0])} to ${degrees(celsius[1])}` : dishName(dish);
+
+  const because = [
+    ...places.map((place) => {
+      const there = [...new Set(inIt.filter((task) => task.place === place).map(atHeat))];
+      return `${capital(ROOM[place]!.few(kitchen))} for ${there.join(', ')}.`;
+    }),
+    ...cooks.map((cook) => `${cookName(cook)} is not there all the time, or has both hands full.`),
+  ];
+  const about = [...new Set(inIt.map(({ dish }) => dishName(dish)))];
+  return {
+    because: because.length ? because : [`What ${about.join(' and ')} ask for does not agree.`],
+    help: helpWords(),
+  };
+
+  function helpWords(): string | null {
+    switch (help?.kind) {
+      case undefined:
+        return null;
+      case 'wait': {
+        const longer = formatDuration(help.minutes * MINUTE_MS);
+        if (help.to === SERVE) return `${nameOf(help.from)} may wait ${longer} longer for the table.`;
+        const from = tasks.get(help.from)!;
+        if (from.kind === 'ovenOn') return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
+        return `${nameOf(help.from)} may lie ${longer} longer in between.`;
+      }
+      case 'home':
+        return `It works with ${cookName(help.cook)} there all the time.`;
+      case 'room':
+        return `It works with ${ROOM[help.place]!.more}.`;
+      case 'without':
+        return `It works without ${dishName(help.dish)}.`;
+    }
+  }
+}
