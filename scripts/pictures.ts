@@ -24,6 +24,19 @@ const food = (name: string) => async (page: Page) => {
   await page.getByRole('heading', { name, level: 1 }).waitFor();
 };
 
+/** Moves the story's clock on. */
+async function later(page: Page, minutes: number): Promise<void> {
+  const headers = { origin: new URL(page.url()).origin };
+  const { clock } = (await (await page.request.get('/api/household')).json()) as {
+    clock: { aheadMs: number };
+  };
+  await page.request.put('/api/household/clock', {
+    headers,
+    data: { aheadMs: clock.aheadMs + minutes * 60_000 },
+  });
+  await page.reload();
+}
+
 const newPlan = async (page: Page) => {
   await page.goto('/plan/new');
   await tap(page, /^Lamb shoulder/);
@@ -70,7 +83,9 @@ const PICTURES: readonly Picture[] = [
       await page.getByRole('button', { name: 'Log a reading' }).first().click();
       await tap(page, 'Cook it');
       await tap(page, 'It is on the heat');
-      await page.getByLabel('Reading', { exact: true }).fill('61');
+      await page.getByText('It is on the heat').first().waitFor({ state: 'hidden' });
+      await later(page, 25);
+      await page.getByLabel('Reading', { exact: true }).fill('51');
       await tap(page, 'Record');
       await page.getByText('to go').waitFor();
       await tap(page, 'Close');

@@ -259,10 +259,12 @@ describe('roasting', () => {
     const { usual } = roastForecast(lamb, [{ atS, coreC: expected }]);
     expect(usual.timeS.at(-1)! / before.usual.timeS.at(-1)!).toBeCloseTo(1, 2);
     expect([one.unmet, behind.unmet]).toEqual([null, null]);
+    expect([before.told, one.told]).toEqual([false, true]);
+    expect(roastForecast(lamb, [{ atS: 0, coreC: 61 }]).unmet).toBe('warmer');
     // Before its middle has moved a reading tells nothing, however it differs by a little.
     for (const coreC of [4, 5, 6.5]) {
       const early = roastForecast(lamb, [{ atS: 300, coreC }]);
-      expect(early.unmet).toBeNull();
+      expect([early.unmet, early.told]).toEqual([null, false]);
       expect(early.span.slowMs / before.span.slowMs).toBeCloseTo(1, 1);
       expect(width(early) / width(before)).toBeCloseTo(1, 1);
     }

@@ -52,6 +52,8 @@ export interface RoastForecast {
   readonly slow: Series;
   /** Nobody has measured it here: it is shown as a band, and no plan counts on it. */
   readonly carryOver: CarryOver;
+  /** Whether the readings tell anything of when it is done; before its middle moves they do not. */
+  readonly told: boolean;
   /** What the readings say that no usual oven and joint explain: the probe, or what was typed, is to be looked at. */
   readonly unmet: Unmet | null;
 }
@@ -71,6 +73,8 @@ const TENT = { temperatureC: 60, h: media.underLid.low };
 const UNKNOWN = 0.3;
 /** … down to what a probe and an oven door leave open. */
 const LEAST_UNKNOWN = 0.04;
+/** Readings that leave no more than this of the doubt there was have told something. */
+const TOLD = 0.9;
 /** Ovens and joints are so many times as slow or lively as usual, and no more. */
 const FACTORS: Known = { least: 0.3, most: 3, spread: UNKNOWN };
 
@@ -121,7 +125,7 @@ function doneS({ timeS, coldestC }: Series, { targetC }: RoastInput): number {
  * When a joint gets to its target, with a band that narrows as readings come in, and how far it rises at rest. It
  * informs; only a reading says that the target is met.
  *
- * @param readings core readings so far, in order of time
+ * @param readings core readings since it went in, in order of time
  * @throws NeverReached when the oven is too cool for the target
  */
 export function roastForecast(
@@ -129,8 +133,7 @@ export function roastForecast(
   readings: readonly CoreReading[] = [],
   onProgress?: OnProgress,
 ): RoastForecast {
-  const usable = readings.filter(({ atS }) => atS > 0);
-  const { times, doubt, unmet } = usable.length ? factorOf(input, usable) : UNREAD;
+  const { times, doubt, unmet } = readings.length ? factorOf(input, readings) : UNREAD;
   const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN * doubt);
   const toTarget = (factor: number) => roastAt(input, factor, { to: 'target' }, onProgress);
   const usual = toTarget(times);
@@ -142,6 +145,7 @@ export function roastForecast(
     fast,
     slow,
     carryOver: carryOver(input, times, Math.max(1, doneS(usual, input))),
+    told: doubt < TOLD,
     unmet,
   };
 }
@@ -160,7 +164,7 @@ function carryOver(input: RoastInput, times: number, outS: number): CarryOver {
 const UNREAD: Factor = { times: 1, doubt: 1, unmet: null };
 
 function factorOf(input: RoastInput, readings: readonly CoreReading[]): Factor {
-  const forS = readings.at(-1)!.atS;
+  const forS = Math.max(1, readings.at(-1)!.atS);
   return factorFor((times) => {
     const { timeS, coreC } = roastAt(input, times, { forS });
     return readings.map((reading) => valueAt(timeS, coreC, reading.atS) - reading.coreC);

@@ -67,7 +67,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           <Words tone="soft">
             {answer.unmet
               ? UNMET[answer.unmet]
-              : asked.readings.length > 0
+              : answer.told
                 ? 'Corrected by the probe.'
                 : 'A reading narrows this.'}
           </Words>
