@@ -126,7 +126,7 @@ test('a joint in the oven is forecast, and the forecast narrows with a reading',
   await tap('Oven is on: Lamb shoulder');
   await later(20);
   await tap('It is on: Lamb shoulder');
-  await later(60);
+  await later(150);
   await tap('Log a reading: Lamb shoulder');
   await expect(page.getByRole('heading', { name: 'When it is done' })).toBeVisible();
   await expect(page.getByText(/A reading narrows this\./)).toBeVisible();

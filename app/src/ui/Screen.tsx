@@ -1,8 +1,9 @@
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useRouter } from 'expo-router';
-import { useCallback, type ReactElement, type ReactNode } from 'react';
+import { useCallback, useEffect, type ReactElement, type ReactNode } from 'react';
 import { Pressable, ScrollView, SectionList, StyleSheet, View } from 'react-native';
 import { Caution } from './Caution';
+import { pageOpened } from './press';
 import { COLUMN, REACH, space, TWO_COLUMNS } from './tokens';
 import { useLook } from './theme';
 import { useDocumentTitle } from './useDocumentTitle';
@@ -133,6 +134,9 @@ function Head({ title, subtitle, backTo, aside }: Omit<ScreenProps, 'children'>)
 function Frame({ title, subtitle, backTo, foot, roomy, children }: ScreenProps) {
   const { colors } = useLook();
   useDocumentTitle(title, backTo?.startsWith('/food') ? subtitle : undefined);
+  // A page may come some time after its address: it has opened once its head and its foot stand.
+  const footed = Boolean(foot);
+  useEffect(pageOpened, [title, footed]);
   return (
     <View style={[styles.fill, { backgroundColor: colors.ground }]}>
       {children}

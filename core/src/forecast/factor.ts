@@ -33,7 +33,7 @@ const UNMET_K = 1.5 * READ_K;
 /**
  * The likeliest factor: forecasts pass as near by the readings as what is usual allows, by Gauss and Newton over its
  * logarithm. A forecast that passes through the readings already keeps its factor of 1, and a reading taken before the middle has
- * moved says nothing of it.
+ * moved says nothing of it. What cannot be met corrects nothing: the probe is the likelier to be wrong.
  *
  * @param missesAt by how much a forecast with a factor is warmer than each reading, K
  */
@@ -57,10 +57,7 @@ export function factorFor(
     misses = missesAt(Math.exp(log));
   }
   const off = Math.sqrt(misses.reduce((sum, miss) => sum + miss * miss, 0) / misses.length);
+  if (off <= UNMET_K) return { times: Math.exp(log), doubt: Math.sqrt(before / certainty), unmet: null };
   const mean = misses.reduce((sum, miss) => sum + miss, 0);
-  return {
-    times: Math.exp(log),
-    doubt: Math.sqrt(before / certainty),
-    unmet: off <= UNMET_K ? null : mean > 0 ? 'colder' : 'warmer',
-  };
+  return { times: 1, doubt: 1, unmet: mean > 0 ? 'colder' : 'warmer' };
 }

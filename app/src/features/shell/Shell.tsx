@@ -22,8 +22,8 @@ export function Shell() {
         <OutboxNotice />
         {/* What was noted lies over the page, never over the word that it is not sent yet. */}
         <View style={styles.room}>
+          <TickBar path={path} />
           <Slot />
-          <TickBar />
         </View>
       </View>
       {!wide && <PlaceBar path={path} />}

@@ -19,28 +19,48 @@ import { Words } from '../../ui/Words';
 const STAYS_MS = 20_000;
 const EARLIER_MIN = [5, 12, 30];
 
+/** Where a tick was shown: on the page of its act, and then on the one that was gone to. */
+interface Shown {
+  readonly id: string | null;
+  readonly path: string;
+  readonly goneTo: string | null;
+}
+
 /**
- * After an act: what was noted, and the chance to say it was a while ago or to take it back. It lies over the head of the
- * page, so that nothing moves under a finger.
+ * After an act: what was noted, and the chance to say it was a while ago or to take it back. On the page of the act it lies
+ * over the head for a while, so that nothing moves under a finger; the page that is gone to has it above its head until it is left,
+ * so that it covers nothing there.
  */
-export function TickBar() {
+export function TickBar({ path }: { readonly path: string }) {
   const tick = useAppSelector((state) => state.tick.shown);
   const dispatch = useAppDispatch();
   const { colors } = useLook();
+  const id = tick && (tick.ofStore?.id ?? tick.events.map((event) => event.id).join());
+  const [shown, setShown] = useState<Shown>({ id, path, goneTo: null });
+  if (shown.id !== id) setShown({ id, path, goneTo: null });
+  else if (shown.goneTo === null && shown.path !== path) setShown({ ...shown, goneTo: path });
+  const covers = shown.goneTo === null;
+  const left = !covers && shown.goneTo !== path;
 
   useEffect(() => {
     if (!tick) return;
     pressDone();
+  }, [tick]);
+  useEffect(() => {
+    if (!tick || !covers) return;
     const timer = setTimeout(() => dispatch(tickSlice.actions.settled()), STAYS_MS);
     return () => clearTimeout(timer);
-  }, [tick, dispatch]);
+  }, [tick, covers, dispatch]);
+  useEffect(() => {
+    if (left) dispatch(tickSlice.actions.settled());
+  }, [left, dispatch]);
 
-  if (!tick) return null;
+  if (!tick || left) return null;
   return (
     <View
       role="status"
-      style={[styles.bar, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
-      key={tick.ofStore?.id ?? tick.events.map(({ id }) => id).join()}
+      style={[styles.bar, covers && styles.over, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
+      key={id}
     >
       <Noted tick={tick} />
       <Pressable
@@ -117,11 +137,8 @@ function Noted({ tick }: { readonly tick: Tick }) {
 
 const styles = StyleSheet.create({
   bar: {
-    position: 'absolute',
-    top: space.s,
-    left: space.s,
-    right: space.s,
-    zIndex: 2,
+    margin: space.s,
+    marginBottom: 0,
     flexDirection: 'row',
     alignItems: 'flex-start',
     borderWidth: 2,
@@ -129,6 +146,7 @@ const styles = StyleSheet.create({
     paddingLeft: space.l,
     paddingTop: space.s,
   },
+  over: { position: 'absolute', top: 0, left: 0, right: 0, zIndex: 2 },
   what: { flex: 1 },
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
   close: { width: REACH, height: REACH, alignItems: 'center', justifyContent: 'center' },
