@@ -101,7 +101,7 @@ function Noted({ tick }: { readonly tick: Tick }) {
     dispatch(tickSlice.actions.takenBack());
     if (!ofStore) await correct({ withdrawn: true });
   };
-  if (takenBack) return <Words face="strong" style={styles.what}>{`Taken back: ${what}`}</Words>;
+  if (takenBack) return <Words face="strong" style={styles.takenBack}>{`Taken back: ${what}`}</Words>;
   const earlier =
     notBefore === null
       ? []
@@ -148,6 +148,7 @@ const styles = StyleSheet.create({
   },
   over: { position: 'absolute', top: 0, left: 0, right: 0, zIndex: 2 },
   what: { flex: 1 },
+  takenBack: { flex: 1, paddingBottom: space.s },
   row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
   close: { width: REACH, height: REACH, alignItems: 'center', justifyContent: 'center' },
 });
