@@ -15,7 +15,7 @@ import {
   type Series,
 } from '../thermal';
 import { filled, type Container } from './containers';
-import { factorFor, type Factor, type Known } from './factor';
+import { factorFor, type Factor, type Prior } from './factor';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 export type CoolingPlace = 'counter' | 'iceBath' | 'refrigerator' | 'freezer';
@@ -182,7 +182,7 @@ function surroundings(
 }
 
 /** Coefficients are so many times as sluggish or lively as usual, and no more. */
-const FACTORS: Known = { least: 0.2, most: 5, spread: 0.5 };
+const FACTORS: Prior = { least: 0.2, most: 5, spread: 0.5 };
 
 /**
  * How many times the usual coefficients a reading speaks for, so that the forecast passes by it as near as what is usual allows.

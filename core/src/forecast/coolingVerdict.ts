@@ -109,12 +109,15 @@ function coldForGoodS({ timeS, warmestC }: Series, threshold: number): number | 
   return timeS[last]! + ((a - threshold) / (a - b)) * (timeS[last + 1]! - timeS[last]!);
 }
 
+const isSetTooWarm = ({ setC } = USUAL_REFRIGERATOR, { bands }: RuleSet): boolean =>
+  setC > toCelsius(bands.refrigerator.value.at);
+
 /** A thermostat swings about what it is set to: air is judged by its mean over so long. */
 const SWING_S = 20 * 60;
 
 function cabinetOf(
   { timeS, airC, neighboursC }: Series,
-  { neighbours = [], refrigerator = USUAL_REFRIGERATOR }: CoolingInput,
+  { neighbours = [], refrigerator }: CoolingInput,
   rules: RuleSet,
 ) {
   const limit = toCelsius(rules.bands.refrigerator.value.at);
@@ -124,7 +127,7 @@ function cabinetOf(
   return {
     warmestC: Math.max(...meanC),
     tooWarmMs: tooWarmS * SECOND_MS,
-    setTooWarm: refrigerator.setC > limit,
+    setTooWarm: isSetTooWarm(refrigerator, rules),
     neighbours: neighbours.map(({ name }, i) => ({ name, warmestC: Math.max(...neighboursC[i]!) })),
   };
 }
@@ -176,13 +179,12 @@ function leastThat<Way>(ways: readonly Way[], holds: (way: Way) => boolean): Way
 function changes(input: CoolingInput, rules: RuleSet): CoolingChange[][] {
   const { count, container, lid, stays, stirred, food, refrigerator } = input;
   const { setC } = USUAL_REFRIGERATOR;
-  const tooWarm = (refrigerator ?? USUAL_REFRIGERATOR).setC > toCelsius(rules.bands.refrigerator.value.at);
   const more = Array.from({ length: Math.max(0, MOST_CONTAINERS - count) }, (_, i) => count + i + 1);
   const bath = stays[0]?.place === 'iceBath' ? [] : [{ place: 'iceBath', forS: ICE_BATH_S } as const];
   const metal = containerById(container.base.kind === 'round' ? 'metal-bowl' : 'metal-tray');
   const tubs = containerById('tub');
   const settings: CoolingChange[] =
-    refrigerator && tooWarm
+    refrigerator && isSetTooWarm(refrigerator, rules)
       ? [
           {
             what: 'colderRefrigerator',

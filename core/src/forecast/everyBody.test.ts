@@ -1,31 +1,16 @@
 import fc from 'fast-check';
-import { foodById, type FormId } from '../foods';
+import { foodById, formIds } from '../foods';
 import { forecast, materialOfFood, crossingS } from '../thermal';
 import { bodyOf, thawBand, thawedAtC, thawLeft, usualThickness, type ThawInput } from '.';
 
-/** What must hold of every form, from a morsel to the largest roast, as thin as a rasher and as thick as a block. */
-const forms: readonly FormId[] = [
-  'wholeBird',
-  'halfBird',
-  'boneInJoint',
-  'bonelessJoint',
-  'steak',
-  'pieces',
-  'fillet',
-  'wholeFish',
-  'ground',
-  'flatPack',
-  'dish',
-  'liquid',
-  'can',
-];
 const lamb = foodById('lamb-shoulder-bone-in');
 const { densityKgM3 } = materialOfFood(lamb);
 const between = (min: number, max: number) =>
   fc.double({ min: Math.log(min), max: Math.log(max), noNaN: true }).map((log) => Math.exp(log));
+/** From a morsel to the largest roast, as thin as a rasher and as thick as a block. */
 const thaws: fc.Arbitrary<ThawInput> = fc.record({
   food: fc.constant(lamb),
-  form: fc.constantFrom(...forms),
+  form: fc.constantFrom(...formIds),
   massKg: between(0.02, 15),
   thickestM: fc.option(between(0.003, 0.4), { nil: undefined }),
   place: fc.constantFrom('refrigerator', 'coldWater'),

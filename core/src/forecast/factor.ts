@@ -11,7 +11,7 @@ export interface Factor {
 export type Unmet = 'colder' | 'warmer';
 
 /** What is known of a factor before anything was read. */
-export interface Known {
+export interface Prior {
   readonly least: number;
   readonly most: number;
   /** How far its logarithm usually is from that of 1. */
@@ -39,7 +39,7 @@ const UNMET_K = 1.5 * READ_K;
  */
 export function factorFor(
   missesAt: (times: number) => readonly number[],
-  { least, most, spread }: Known,
+  { least, most, spread }: Prior,
 ): Factor {
   const within = (log: number) => Math.min(Math.log(most), Math.max(Math.log(least), log));
   const before = (READ_K / spread) ** 2;

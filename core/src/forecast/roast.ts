@@ -12,7 +12,7 @@ import {
   type Series,
 } from '../thermal';
 import { SECOND_MS } from '../units';
-import { factorFor, type Factor, type Known, type Unmet } from './factor';
+import { factorFor, type Factor, type Prior, type Unmet } from './factor';
 import { bodyOf } from './geometry';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
@@ -65,7 +65,7 @@ const LONGEST_S = 72 * 3600;
 /** The peak of the largest joints comes within this time. */
 const REST_S = 3 * 3600;
 const KITCHEN_C = 21;
-/** A joint steams like any moist solid, and dries to 1/e with so much water lost: set by the roasting charts, as all here. */
+/** A joint steams like any moist solid, assumed, and dries to 1/e with so much water lost, set by the roasting charts. */
 const MOIST = { wetness: 0.5, driesKgM2: 0.25, airFromC: KITCHEN_C };
 /** Air under a tent of foil, and what little moves in it. */
 const TENT = { temperatureC: 60, h: media.underLid.low };
@@ -76,7 +76,7 @@ const LEAST_UNKNOWN = 0.04;
 /** Readings that leave no more than this of the doubt there was have told something. */
 const TOLD = 0.9;
 /** Ovens and joints are so many times as slow or lively as usual, and no more. */
-const FACTORS: Known = { least: 0.3, most: 3, spread: UNKNOWN };
+const FACTORS: Prior = { least: 0.3, most: 3, spread: UNKNOWN };
 
 const RESTING = {
   open: { untilS: Infinity, rest: { temperatureC: KITCHEN_C, h: media.roomAir.high, ...MOIST } },

@@ -1,5 +1,6 @@
 import { readProblem, solve } from '../schedule';
 import { homeRules } from '../guidance';
+import { kitchenOf } from '../testing/kitchen';
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { conflictWords, mealProblem, type Meal, type ReheatedDish } from '.';
 
@@ -18,18 +19,7 @@ const warm = (id: string, name: string, celsius: [number, number]): ReheatedDish
 const meal: Meal = {
   table: { people: 4, smallEaters: 0, serveAt: now + 3 * HOUR_MS },
   dishes: [warm('pie', 'Fish pie', [160, 170]), warm('bread', 'Flatbread', [220, 230])],
-  kitchen: {
-    cooks: [
-      { id: 'a', name: 'Ana', free },
-      { id: 'b', name: 'Bo', free },
-    ],
-    ovenShelves: 2,
-    rings: 4,
-    boards: 2,
-    sinks: 1,
-    microwave: false,
-    grill: false,
-  },
+  kitchen: kitchenOf({ Ana: free, Bo: free }),
 };
 
 const said = (of: Meal, units: Parameters<typeof conflictWords>[3]) => {
@@ -62,7 +52,7 @@ it('a cook who is not there is named', () => {
   const away: Meal = {
     ...meal,
     dishes: [meal.dishes[0]!],
-    kitchen: { ...meal.kitchen, cooks: [{ id: 'a', name: 'Ana', free: [{ from: now, to: now + HOUR_MS }] }] },
+    kitchen: kitchenOf({ Ana: [{ from: now, to: now + HOUR_MS }] }),
   };
   const { words } = said(away, { temperature: 'C', mass: 'metric' });
   expect(words).toEqual({

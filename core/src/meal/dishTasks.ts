@@ -1,8 +1,7 @@
 import { targetOf } from '../clocks';
 import type { RuleSet } from '../guidance';
 import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from '../plan';
-import type { ProblemJson } from '../schedule';
-import { SERVE } from '../schedule';
+import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
 import type { CookedDish, Dish, Heating } from './meal';
 
@@ -48,7 +47,7 @@ const HANDS = {
   turn: 2,
   ovenOn: 1,
 };
-/** Board, knife, sink and hands are washed and sanitised after raw animal food, min. */
+/** Board, knife, sink and hands are washed and sanitised after what is raw, so that no salad meets its board in between, min. */
 const WASH = 5;
 const CLEAR = 10;
 /** Nobody clears away before they have eaten, min. */
@@ -64,20 +63,19 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
     case 'cooked':
       return cookedTasks(dish, planning);
     case 'reheated': {
-      const made = new Template(dish.id);
-      made.heat(
-        dish.heating,
-        'reheat',
-        up(dish.heating.slowMs),
-        [planning.rules.reheating.within.id],
-        planning.rules,
-      );
+      const { bandTime, reheating } = planning.rules;
+      const made = new Template(dish.id, planning.rules);
+      made.heat(dish.heating, {
+        kind: 'reheat',
+        minutes: up(dish.heating.slowMs),
+        ruleIds: [reheating.within.id],
+      });
       // Off the heat it stands no longer than food may; at the limit itself it would be too late.
-      const most = down(planning.rules.bandTime.limit.value.ms) - 1;
+      const most = down(bandTime.limit.value.ms) - 1;
       return made.served(dish, { since: `${dish.id}.reheat`, most }, COSTS.ready);
     }
     case 'cold': {
-      const made = new Template(dish.id);
+      const made = new Template(dish.id, planning.rules);
       const minutes = Math.max(1, up(dish.prepareMs));
       made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] });
       return made.served(dish, null, COSTS.cold);
@@ -91,36 +89,31 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const cook = cookSpan(method, heating, rules);
   const way = wayOf(method, { ...food, rules, zone }, serveAt - restMs - cook.slowMs);
   if (way.obstacle) return { obstacle: way.obstacle };
-  const made = new Template(dish.id);
-  const thaws = way.thaw !== null && method !== 'fromFrozen';
-  if (thaws) {
-    const minutes = up(way.thaw!.slowMs);
+  const made = new Template(dish.id, rules);
+  if (way.thaw) {
+    const minutes = up(way.thaw.slowMs);
     made.then({ kind: 'thaw', minutes, ruleIds: way.ruleIds, ...thawing(method, minutes, rules) });
-    if (method === 'coldWater') {
-      made.beside(
-        { kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] },
-        0,
-        down(way.holdMs),
-      );
-    }
+    if (method === 'coldWater')
+      made.beside({ kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] }, down(way.holdMs));
   }
   if (dish.prepareMs > 0) {
     const minutes = up(dish.prepareMs) + WASH;
     made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] }, { weight: COSTS.thawed });
   }
-  const latest = way.cookBy === null ? {} : { notAfter: down(way.cookBy - now) };
   made.heat(
     heating,
-    'cook',
-    up(cook.slowMs),
-    thaws ? [] : way.ruleIds,
-    rules,
-    { ...latest, readAt: down(cook.fastMs) },
+    {
+      kind: 'cook',
+      minutes: up(cook.slowMs),
+      ruleIds: way.thaw ? [] : way.ruleIds,
+      notAfter: way.cookBy === null ? null : down(way.cookBy - now),
+      readAt: down(cook.fastMs),
+    },
     dish.prepareMs > 0
       ? { max: PREPARED_MOST, firm: true, weight: COSTS.prepared }
       : { weight: COSTS.thawed },
   );
-  if (thaws) {
+  if (way.thaw) {
     made.link({
       from: `${dish.id}.thaw`,
       to: `${dish.id}.cook`,
@@ -198,7 +191,10 @@ class Template {
   private readonly links: LinkJson[] = [];
   private last: string | null = null;
 
-  constructor(private readonly dish: string) {}
+  constructor(
+    private readonly dish: string,
+    private readonly rules: RuleSet,
+  ) {}
 
   then(draft: Draft, link: Partial<LinkJson> = {}): void {
     const before = this.last;
@@ -206,10 +202,9 @@ class Template {
     if (before) this.links.push({ from: before, to: this.last, ...link });
   }
 
-  /** Something that has to be done after the last task, and holds nothing else up. */
-  beside(draft: Draft, min: number, max: number): void {
-    const before = this.last!;
-    this.links.push({ from: before, to: this.add(draft), min, max, firm: true });
+  /** Something that has to be done within so many minutes of the last task, and holds nothing else up. */
+  beside(draft: Draft, max: number): void {
+    this.links.push({ from: this.last!, to: this.add(draft), max, firm: true });
   }
 
   link(link: LinkJson): void {
@@ -219,13 +214,10 @@ class Template {
   /** Onto the heat, into an oven that is hot by then. */
   heat(
     { at, celsius, everyMs }: Heating,
-    kind: 'cook' | 'reheat',
-    minutes: number,
-    ruleIds: readonly string[],
-    rules: RuleSet,
-    { readAt, ...bounds }: { readonly notAfter?: number; readonly readAt?: number } = {},
+    { readAt, ...draft }: Draft & { readonly kind: 'cook' | 'reheat'; readonly readAt?: number },
     link: Partial<LinkJson> = {},
   ): void {
+    const { minutes } = draft;
     const heat = celsius && at === 'oven' ? { celsius: [...celsius] as [number, number] } : {};
     const stirs = everyMs
       ? Array.from({ length: Math.ceil(minutes / up(everyMs)) - 1 }, (_, i) => (i + 1) * up(everyMs))
@@ -236,12 +228,9 @@ class Template {
       ...stirs.map((from): Stretch => [from, from + HANDS.stir]),
       ...(readAt === undefined ? [] : [[readAt, readAt + HANDS.read] as Stretch]),
     ];
-    this.then(
-      { kind, minutes, place: at, ...heat, ...bounds, hands: together(hands, minutes), ruleIds },
-      link,
-    );
+    this.then({ ...draft, place: at, ...heat, hands: together(hands, minutes) }, link);
     if (at !== 'oven') return;
-    const preheat = rules.cooking.preheat;
+    const { preheat } = this.rules.cooking;
     const on = this.add({
       kind: 'ovenOn',
       minutes: up(preheat.value.ms),

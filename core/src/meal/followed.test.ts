@@ -5,8 +5,9 @@ import { judge } from '../judge';
 import { methods, ovenOf, type Method } from '../plan';
 import type { FoodEvent } from '../record';
 import { readProblem, solve, type Schedule } from '../schedule';
+import { kitchenOf } from '../testing/kitchen';
 import { brokenBy } from '../testing/scheduleCheck';
-import { at, GUIDANCES, happened, moved, readHot, START } from '../testing/story';
+import { at, cameFor, GUIDANCES, happened, moved, readHot, START } from '../testing/story';
 import { foldTrail } from '../trail';
 import { DAY_MS, HOUR_MS, MINUTE_MS, toMetres } from '../units';
 import { mealProblem, type CookedDish, type MealTask } from '.';
@@ -69,23 +70,13 @@ function followed(
   tasks: ReadonlyMap<string, MealTask>,
   rules: RuleSet,
 ): FoodEvent[] {
-  const { food, form, massKg, condition, since } = dish.food;
+  const { food, form, massKg, condition } = dish.food;
   const start = (kind: string) => {
     const minute = startAt[`${dish.id}.${kind}`];
     return minute === undefined ? null : clock(minute);
   };
   const end = (kind: string) => start(kind)! + tasks.get(`${dish.id}.${kind}`)!.minutes * MINUTE_MS;
-  const events = [
-    happened(condition === 'frozen' ? START - DAY_MS : START, 'added', {
-      foodKey: food.id,
-      name: 'It',
-      massKg,
-      form,
-      condition,
-      place: condition === 'frozen' ? 'freezer' : 'refrigerator',
-      since: condition === 'frozen' ? START - DAY_MS : since,
-    }),
-  ];
+  const events = [cameFor(dish.food, START)];
   const thaw = start('thaw');
   if (thaw !== null) {
     const running = dish.method === 'coldWater' && rules.thawing.waterRunning.value.yes;
@@ -125,20 +116,8 @@ it('a meal that is followed to the minute ends every dish in “fine”, by ever
     fc.property(wanted, ({ dishes: some, guidance, aheadH }) => {
       const rules = rulesFor(guidance);
       const all = some.map((dish, i): CookedDish => ({ ...dish, id: `dish${i}` }));
-      const cooks = ['a', 'b'].map((id) => ({
-        id,
-        name: id,
-        free: [{ from: START, to: START + 9 * DAY_MS }],
-      }));
-      const kitchen = {
-        cooks,
-        ovenShelves: 2,
-        rings: 4,
-        boards: 2,
-        sinks: 1,
-        microwave: true,
-        grill: false,
-      };
+      const always = [{ from: START, to: START + 9 * DAY_MS }];
+      const kitchen = kitchenOf({ Ana: always, Bo: always });
       const table = { people: 4, smallEaters: 0, serveAt: START + aheadH * HOUR_MS };
       const meal = mealProblem({ table, dishes: all, kitchen }, { rules, zone: 'UTC', now: START });
       fc.pre('problem' in meal);

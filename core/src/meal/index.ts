@@ -6,4 +6,4 @@ export type { ColdDish, Cook, CookedDish, Dish, Heating, Kitchen, Meal, Reheated
 export { conflictWords, type ConflictWords } from './conflictWords';
 export { dishTasks, type DishTasks, type MealTask, type Planning, type TaskKind } from './dishTasks';
 export { type DishObstacle, mealProblem, type MealProblem } from './mealProblem';
-export { massFor, portionsIn, portionsOf, servingOf } from './servings';
+export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';

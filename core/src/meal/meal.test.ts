@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { foodById } from '../foods';
 import { chainRules, codeRules, homeRules, type RuleSet } from '../guidance';
 import { readProblem, SERVE, solve } from '../schedule';
+import { kitchenOf } from '../testing/kitchen';
 import { brokenBy } from '../testing/scheduleCheck';
 import { HOUR_MS, MINUTE_MS } from '../units';
 import {
@@ -11,7 +12,6 @@ import {
   portionsOf,
   type ColdDish,
   type CookedDish,
-  type Kitchen,
   type Meal,
   type ReheatedDish,
 } from '.';
@@ -27,18 +27,7 @@ const days = (from: number, to: number, count = 5) =>
     to: Date.UTC(2026, 5, 12 + day, to - 1),
   })).filter((each) => each.from < each.to);
 
-const kitchen: Kitchen = {
-  cooks: [
-    { id: 'a', name: 'A', free: days(7, 23) },
-    { id: 'b', name: 'B', free: days(16, 23) },
-  ],
-  ovenShelves: 2,
-  rings: 4,
-  boards: 2,
-  sinks: 1,
-  microwave: true,
-  grill: false,
-};
+const kitchen = kitchenOf({ Ana: days(7, 23), Bo: days(16, 23) });
 
 const common = { prepareMs: 15 * MINUTE_MS, finishMs: 0, waitsMs: 20 * MINUTE_MS, keeps: true };
 const lamb: CookedDish = {

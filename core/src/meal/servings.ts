@@ -3,11 +3,13 @@ import type { Rule, RuleSet } from '../guidance';
 import { toKilograms } from '../units';
 import type { Table } from './meal';
 
+export type Eaters = Pick<Table, 'people' | 'smallEaters'>;
+
 /** A small eater eats this share of what others do. */
 const SMALL = 0.5;
 
 /** How many whole portions a table is. */
-export const portionsOf = ({ people, smallEaters }: Pick<Table, 'people' | 'smallEaters'>): number =>
+export const portionsOf = ({ people, smallEaters }: Eaters): number =>
   people - smallEaters + SMALL * smallEaters;
 
 const SERVED_AS: Partial<Record<FormId, keyof RuleSet['servings']>> = {
@@ -29,7 +31,7 @@ export function servingOf(form: FormId, rules: RuleSet): Rule<RuleSet['servings'
 
 /** How much to buy for a table, kg, from a light hand to a generous one; null where no chart says. */
 export function massFor(
-  table: Pick<Table, 'people' | 'smallEaters'>,
+  table: Eaters,
   form: FormId,
   rules: RuleSet,
 ): { readonly lowKg: number; readonly highKg: number } | null {
@@ -48,7 +50,7 @@ export function massFor(
  */
 export function portionsIn(
   massKg: number,
-  table: Pick<Table, 'people' | 'smallEaters'>,
+  table: Eaters,
   form: FormId,
   rules: RuleSet,
 ): { readonly low: number; readonly high: number; readonly leftKg: readonly [number, number] } | null {

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { catalogue, foodById } from '../foods';
 import { rulesFor, type RuleSet } from '../guidance';
-import { at, GUIDANCES, happened, readHot, START } from '../testing/story';
-import { DAY_MS, HOUR_MS, MINUTE_MS, toMetres } from '../units';
+import { at, cameFor, GUIDANCES, happened, readHot, START } from '../testing/story';
+import { HOUR_MS, MINUTE_MS, toMetres } from '../units';
 import { foldTrail } from '../trail';
 import { judge } from '../judge';
 import type { FoodEvent } from '../record';
@@ -31,17 +31,9 @@ const wanted = fc.record({
 
 /** Everything a cook does who follows a plan to the minute, and logs it. */
 function followed(input: PlanInput, plan: MethodPlan, late: boolean, slow: boolean): FoodEvent[] {
-  const { food, form, massKg, condition, rules, now } = input;
+  const { food, form, massKg, rules, now } = input;
   const events = [
-    happened(condition === 'frozen' ? now - DAY_MS : now, 'added', {
-      foodKey: food.id,
-      name: 'It',
-      massKg,
-      form,
-      condition,
-      place: condition === 'frozen' ? 'freezer' : 'refrigerator',
-      since: condition === 'frozen' ? now - DAY_MS : input.since,
-    }),
+    cameFor(input, now),
     happened(now, 'planned', {
       method: plan.method,
       serveAt: plan.serveAt,

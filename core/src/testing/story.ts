@@ -4,7 +4,8 @@ import type { EventType, FoodEvent, Payload } from '../record';
 import { type JudgeContext, judge } from '../judge';
 import { placesOf } from '../clocks';
 import { foldTrail, type FoodState } from '../trail';
-import { MINUTE_MS, SECOND_MS } from '../units';
+import type { PlanInput } from '../plan';
+import { DAY_MS, MINUTE_MS, SECOND_MS } from '../units';
 
 /** A round moment to count test stories from: Friday 12 June 2026, 17:00 UTC. */
 export const START = Date.UTC(2026, 5, 12, 17);
@@ -79,6 +80,26 @@ export const comes = (foodKey: string, over: Partial<Payload<'added'>> = {}, whe
 /** Raw chicken bought at a moment, or whatever else is said of it. */
 export const raw = (over: Partial<Payload<'added'>> = {}, when = START): FoodEvent =>
   comes('chicken-thighs', { form: 'pieces', condition: 'fresh', ...over }, when);
+
+/** A food comes in as a plan for it begins: frozen for a day, or into the refrigerator. */
+export const cameFor = (
+  {
+    food,
+    form,
+    massKg,
+    condition,
+    since,
+  }: Pick<PlanInput, 'food' | 'form' | 'massKg' | 'condition' | 'since'>,
+  now: number,
+): FoodEvent => {
+  const frozen = condition === 'frozen';
+  const at = frozen ? now - DAY_MS : now;
+  return comes(
+    food.id,
+    { massKg, form, condition, place: frozen ? 'freezer' : 'refrigerator', since: frozen ? at : since },
+    at,
+  );
+};
 
 export const moved = (
   when: number,
