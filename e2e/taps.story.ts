@@ -1,4 +1,5 @@
 import type { FoodList, Household, Log, LogEntry } from '@omtel/core/api';
+import { subjectOf } from '@omtel/core/record';
 import type { Page } from '@playwright/test';
 import { expect, rest, test } from './kitchen';
 
@@ -130,12 +131,12 @@ for (const seed of [20260612, 1912])
     const now = Math.round(clock.now);
     const seen = new Map<string, LogEntry>();
     for (const entry of made) {
-      const { foodId, type, payload, at } = entry.event;
+      const { type, payload, at } = entry.event;
       expect(at, `${type} is not still to come`).toBeLessThanOrEqual(now + MINUTE_MS);
       // Weighed, read and written things are said anew each time they are said.
       if (['added', 'reading', 'note', 'portioned', 'dividedOff'].includes(type)) continue;
-      const key = JSON.stringify([foodId, type, payload, at]);
-      expect(seen.get(key), `${type} of ${entry.foodName} once`).toBeUndefined();
+      const key = JSON.stringify([subjectOf(entry.event), type, payload, at]);
+      expect(seen.get(key), `${type} of ${entry.name} once`).toBeUndefined();
       seen.set(key, entry);
     }
     const { foods } = await ask<FoodList>('/api/foods');

@@ -23,6 +23,7 @@ export const lambAdded = (at = NOW): FoodEvent =>
 export const stateOf = (...events: FoodEvent[]): FoodState => foldTrail(events, PLAIN_GUIDANCE)!;
 export const listOf = (...states: FoodState[]): FoodList => ({
   foods: states.map((state) => ({ state, eventCount: 1 })),
+  meals: [],
   powerCut: null,
 });
 

@@ -137,7 +137,7 @@ describe('recording', () => {
     expect(recorded.foods[0]!.state).toMatchObject({ name: 'Leg of lamb', massKg: 1.9 });
     const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
     expect(entries.find(({ event: { id } }) => id === began.id)).toMatchObject({
-      foodName: 'Leg of lamb',
+      name: 'Leg of lamb',
       event: { payload: { massKg: 1.9 } },
     });
   });
@@ -220,7 +220,7 @@ describe('recording', () => {
   it('shows in the log, newest first, with the food’s name', async () => {
     await kitchen.ask('POST', '/api/events', { events: [begin()] });
     const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
-    expect(entries[0]!.foodName).toBe('Lamb');
+    expect(entries[0]!.name).toBe('Lamb');
   });
 
   it('shows what was set right at its time, and what was taken back as that, until that is taken back too', async () => {

@@ -156,7 +156,7 @@ it('what was entered of a food that never came keeps its name in the log', async
   expect((await kitchen.record(...withdrawn)).status).toBe(200);
   const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
   const told = entries.filter((entry) => entry.event.foodId === foodId);
-  expect(told.map((entry) => [entry.event.type, entry.foodName, entry.takenBack]).sort()).toEqual([
+  expect(told.map((entry) => [entry.event.type, entry.name, entry.takenBack]).sort()).toEqual([
     ['added', 'Soup', true],
     ['moved', 'Soup', true],
   ]);

@@ -9,7 +9,7 @@ import type {
   StoreReading,
   StoreRecord,
 } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/record';
+import type { KitchenEvent } from '@omtel/core/record';
 import type { Usual } from '@omtel/core/usual';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 
@@ -108,7 +108,7 @@ export const api = createApi({
       query: ({ kind, id }) => ({ url: STORE_ACTS[kind](id), method: 'DELETE' }),
       invalidatesTags: ['Stores', 'Food'],
     }),
-    recordEvents: build.mutation<Recorded, readonly FoodEvent[]>({
+    recordEvents: build.mutation<Recorded, readonly KitchenEvent[]>({
       query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
     }),
   }),

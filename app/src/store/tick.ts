@@ -1,11 +1,13 @@
-import type { FoodEvent } from '@omtel/core/record';
+import { subjectOf, type KitchenEvent } from '@omtel/core/record';
 import { MINUTE_MS } from '@omtel/core/units';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { StoreAct } from './api';
 
 /** The last thing recorded, for as long as it can be set right in place. */
 export interface Tick {
-  readonly events: readonly Pick<FoodEvent, 'id' | 'foodId'>[];
+  readonly events: readonly KitchenEvent[];
+  /** What is recorded to take it back, where setting its entries right is not enough. */
+  readonly takeBack?: readonly KitchenEvent[];
   /** What was said of a store instead. */
   readonly ofStore?: StoreAct;
   readonly what: string;
@@ -17,9 +19,9 @@ export interface Tick {
   readonly takenBack?: true;
 }
 
-/** What was recorded of a food last, by what it says. */
+/** What was recorded of a food or a meal last, by what it says. */
 interface Recent {
-  readonly foodId: string;
+  readonly subject: string;
   readonly key: string;
   readonly id: string;
   readonly at: number;
@@ -34,25 +36,26 @@ export interface TickState {
 const REPEAT_MS = MINUTE_MS;
 
 /** What says something new each time it is said, even in the same words. */
-const SAID_ANEW: ReadonlySet<FoodEvent['type']> = new Set([
+const SAID_ANEW: ReadonlySet<KitchenEvent['type']> = new Set([
   'added',
   'reading',
   'note',
   'corrected',
   'portioned',
+  'mealScheduled',
 ]);
 
-const keyOf = ({ type, payload }: FoodEvent): string => JSON.stringify([type, payload]);
+const keyOf = ({ type, payload }: KitchenEvent): string => JSON.stringify([type, payload]);
 
-/** Whether an act was the last that was recorded of its foods, in the same words, less than a minute before. */
-export const isRepeated = ({ recent }: TickState, events: readonly FoodEvent[]): boolean =>
+/** Whether an act was the last that was recorded of its foods and meals, in the same words, less than a minute before. */
+export const isRepeated = ({ recent }: TickState, events: readonly KitchenEvent[]): boolean =>
   events.length > 0 &&
   events.every(
     (event) =>
       !SAID_ANEW.has(event.type) &&
       recent.some(
-        ({ foodId, key, at }) =>
-          foodId === event.foodId && key === keyOf(event) && Math.abs(event.at - at) < REPEAT_MS,
+        ({ subject, key, at }) =>
+          subject === subjectOf(event) && key === keyOf(event) && Math.abs(event.at - at) < REPEAT_MS,
       ),
   );
 
@@ -63,12 +66,12 @@ export const tickSlice = createSlice({
   initialState,
   reducers: {
     /** Something is meant: said again it is the same. */
-    meant: ({ shown, recent }, { payload: events }: PayloadAction<readonly FoodEvent[]>) => ({
+    meant: ({ shown, recent }, { payload: events }: PayloadAction<readonly KitchenEvent[]>) => ({
       shown,
       recent: [
-        ...recent.filter(({ foodId }) => events.every((event) => event.foodId !== foodId)),
+        ...recent.filter(({ subject }) => events.every((event) => subject !== subjectOf(event))),
         ...events.map((event) => ({
-          foodId: event.foodId,
+          subject: subjectOf(event),
           key: keyOf(event),
           id: event.id,
           at: event.at,
@@ -78,7 +81,7 @@ export const tickSlice = createSlice({
     /** It is kept. */
     ticked: ({ recent }, { payload: shown }: PayloadAction<Tick>) => ({ shown, recent }),
     /** It could not be kept: said again it is new. */
-    failed: ({ shown, recent }, { payload: events }: PayloadAction<readonly FoodEvent[]>) => ({
+    failed: ({ shown, recent }, { payload: events }: PayloadAction<readonly KitchenEvent[]>) => ({
       shown,
       recent: recent.filter(({ id }) => !events.some((event) => event.id === id)),
     }),

@@ -1,12 +1,19 @@
 import { z } from 'zod';
 import { eventSchema, type FoodEvent } from '../record/events';
+import { mealEventSchema, type KitchenEvent } from '../record/meals';
+import type { MealState } from '../trail/mealState';
 import type { FoodState } from '../trail/state';
 import type { PowerCut } from './stores';
 
 /** Events are sent in batches by the outbox; more than this at once is a mistake. */
 export const MOST_EVENTS = 200;
 
-export const recordEventsSchema = z.object({ events: z.array(eventSchema).min(1).max(MOST_EVENTS) }).strict();
+/** Anything a household records; told apart by its type. */
+const kitchenEventSchema = z.discriminatedUnion('type', [eventSchema, mealEventSchema] as never) as z.ZodType<KitchenEvent>;
+
+export const recordEventsSchema = z
+  .object({ events: z.array(kitchenEventSchema).min(1).max(MOST_EVENTS) })
+  .strict();
 
 /** A food's stored state and how many events it is folded from. */
 export interface StoredFood {
@@ -14,9 +21,10 @@ export interface StoredFood {
   readonly eventCount: number;
 }
 
-/** The foods at hand, and the power cut there is, if any: all that the stores are opened with. */
+/** The foods at hand, the meals to come, and the power cut there is, if any: all that a kitchen is opened with. */
 export interface FoodList {
   readonly foods: readonly StoredFood[];
+  readonly meals: readonly MealState[];
   readonly powerCut: PowerCut | null;
 }
 
@@ -27,10 +35,10 @@ export interface FoodTrail {
   readonly others: Readonly<Record<string, readonly FoodEvent[]>>;
 }
 
-/** An event, at the time it was set right to, with the name of the food it belongs to, for the log. */
+/** An event, at the time it was set right to, with the name of the food or the meal it belongs to, for the log. */
 export interface LogEntry {
-  readonly event: FoodEvent;
-  readonly foodName: string;
+  readonly event: KitchenEvent;
+  readonly name: string;
   /** Somebody said that it did not happen. */
   readonly takenBack?: true;
 }
@@ -42,8 +50,9 @@ export interface Log {
   readonly next: string | null;
 }
 
-/** What came of a batch: the ids now stored (new or known before) and the foods as they are now. */
+/** What came of a batch: the ids now stored (new or known before), and the foods and meals as they are now. */
 export interface Recorded {
   readonly accepted: readonly string[];
   readonly foods: readonly StoredFood[];
+  readonly meals: readonly MealState[];
 }

@@ -23,7 +23,7 @@ const meal: Meal = {
 };
 
 const said = (of: Meal, units: Parameters<typeof conflictWords>[3]) => {
-  const made = mealProblem(of, { rules: homeRules, zone: 'UTC', now });
+  const made = mealProblem(of, { rulesOf: () => homeRules, zone: 'UTC', now });
   if (!('problem' in made)) throw new Error(JSON.stringify(made));
   const problem = readProblem(made.problem);
   const solved = solve(problem);

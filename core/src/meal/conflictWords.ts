@@ -1,6 +1,7 @@
 import type { Conflict } from '../schedule';
 import { SERVE } from '../schedule';
 import { formatDuration, formatTemperature, MINUTE_MS, type UnitSystem } from '../units';
+import { nowOf } from './asItStands';
 import type { MealTask } from './dishTasks';
 import type { Kitchen, Meal } from './meal';
 
@@ -33,9 +34,10 @@ export function conflictWords(
   units: UnitSystem,
 ): ConflictWords {
   const dishName = (id: string) => dishes.find((dish) => dish.id === id)!.name;
-  const nameOf = (id: string) => dishName(tasks.get(id)!.dish);
+  const dishOf = (id: string) => tasks.get(id)?.dish ?? dishes.find((dish) => nowOf(dish.id) === id)!.id;
+  const nameOf = (id: string) => dishName(dishOf(id));
   const cookName = (id: string) => kitchen.cooks.find((cook) => cook.id === id)!.name;
-  const inIt = ids.map((id) => tasks.get(id)!);
+  const inIt = ids.flatMap((id) => tasks.get(id) ?? []);
   const degrees = (celsius: number) => formatTemperature({ value: celsius, unit: 'C' }, units);
   const atHeat = ({ dish, celsius }: MealTask) =>
     celsius ? `${dishName(dish)} at ${degrees(celsius[0])} to ${degrees(celsius[1])}` : dishName(dish);
@@ -60,8 +62,7 @@ export function conflictWords(
       case 'wait': {
         const longer = formatDuration(help.minutes * MINUTE_MS);
         if (help.to === SERVE) return `${nameOf(help.from)} may wait ${longer} longer for the table.`;
-        const from = tasks.get(help.from)!;
-        if (from.kind === 'ovenOn') return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
+        if (tasks.get(help.from)?.kind === 'ovenOn') return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
         return `${nameOf(help.from)} may lie ${longer} longer in between.`;
       }
       case 'home':

@@ -1,12 +1,10 @@
 import { targetOf } from '../clocks';
 import type { RuleSet } from '../guidance';
 import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from '../plan';
+import { taskId, type MarkKind, type TaskKind } from '../record';
 import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
 import type { CookedDish, Dish, Heating } from './meal';
-
-export type TaskKind =
-  'thaw' | 'washSink' | 'prepare' | 'ovenOn' | 'cook' | 'reheat' | 'rest' | 'finish' | 'putAway';
 
 type TaskJson = ProblemJson['tasks'][number];
 type LinkJson = NonNullable<ProblemJson['links']>[number];
@@ -16,6 +14,13 @@ export interface MealTask extends TaskJson {
   readonly dish: string;
   readonly kind: TaskKind;
   readonly ruleIds: readonly string[];
+  /** What asks for a cook while it runs, in minutes from its start. */
+  readonly marks: readonly Mark[];
+}
+
+export interface Mark {
+  readonly at: number;
+  readonly what: MarkKind;
 }
 
 /** What a dish asks of the schedule; or why it cannot be made like this at all. */
@@ -72,7 +77,7 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
       });
       // Off the heat it stands no longer than food may; at the limit itself it would be too late.
       const most = down(bandTime.limit.value.ms) - 1;
-      return made.served(dish, { since: `${dish.id}.reheat`, most }, COSTS.ready);
+      return made.served(dish, { since: taskId(dish.id, 'reheat'), most }, COSTS.ready);
     }
     case 'cold': {
       const made = new Template(dish.id, planning.rules);
@@ -115,8 +120,8 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   );
   if (way.thaw) {
     made.link({
-      from: `${dish.id}.thaw`,
-      to: `${dish.id}.cook`,
+      from: taskId(dish.id, 'thaw'),
+      to: taskId(dish.id, 'cook'),
       ...waitAfter(method, way, rules),
       firm: true,
     });
@@ -125,38 +130,37 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const resting = up(Math.max(restMs, safetyRest));
   if (resting > 0) made.then({ kind: 'rest', minutes: resting }, { max: 0 });
   const out = leftOutMs({ foodKey: food.food.id, parts: food.parts, cooked: true, withCooked: false }, rules);
-  return made.served(dish, { since: `${dish.id}.cook`, most: down(out) }, COSTS.ready);
+  return made.served(dish, { since: taskId(dish.id, 'cook'), most: down(out) }, COSTS.ready);
 }
 
-function thawing(method: Method, minutes: number, rules: RuleSet): Partial<TaskJson> {
+function thawing(method: Method, minutes: number, rules: RuleSet): Partial<Draft> {
   if (method === 'refrigerator') return { hands: [[0, HANDS.toShelf]] };
-  if (method === 'microwave') {
-    const half = Math.floor(minutes / 2);
-    return {
-      place: 'microwave',
-      present: true,
-      hands: together(
-        [
-          [0, HANDS.turn],
-          [half, half + HANDS.turn],
-        ],
-        minutes,
-      ),
-    };
-  }
+  const attended = (place: string, first: number, marks: readonly Mark[]) => ({
+    place,
+    present: true,
+    marks,
+    hands: together([[0, first], ...marks.map(handsAt)], minutes),
+  });
+  if (method === 'microwave')
+    return attended('microwave', HANDS.turn, [{ at: Math.floor(minutes / 2), what: 'turn' }]);
   const every = down(rules.thawing.waterChange.value.ms);
   const changes = rules.thawing.waterRunning.value.yes
     ? []
-    : Array.from({ length: Math.ceil(minutes / every) - 1 }, (_, i) => (i + 1) * every);
-  return {
-    place: 'sink',
-    present: true,
-    hands: together(
-      [[0, HANDS.toWater], ...changes.map((at): Stretch => [at, at + HANDS.changeWater])],
-      minutes,
-    ),
-  };
+    : during(minutes, every).map((at): Mark => ({ at, what: 'water' }));
+  return attended('sink', HANDS.toWater, changes);
 }
+
+/** Every so many minutes, between the first and the last. */
+const during = (minutes: number, every: number): number[] =>
+  Array.from({ length: Math.max(0, Math.ceil(minutes / every) - 1) }, (_, i) => (i + 1) * every);
+
+const MARK_HANDS: Record<MarkKind, number> = {
+  water: HANDS.changeWater,
+  turn: HANDS.turn,
+  stir: HANDS.stir,
+  read: HANDS.read,
+};
+const handsAt = ({ at, what }: Mark): Stretch => [at, at + MARK_HANDS[what]];
 
 /** How long it may wait for the heat: out of the refrigerator since its fast end, out of water since it was taken out. */
 function waitAfter(method: Method, way: Way, rules: RuleSet): Pick<LinkJson, 'of' | 'max'> {
@@ -183,7 +187,11 @@ function together(stretches: readonly Stretch[], minutes: number): Stretch[] {
 }
 
 type Draft = Pick<TaskJson, 'minutes'> &
-  Partial<TaskJson> & { readonly kind: TaskKind; readonly ruleIds?: readonly string[] };
+  Partial<TaskJson> & {
+    readonly kind: TaskKind;
+    readonly ruleIds?: readonly string[];
+    readonly marks?: readonly Mark[];
+  };
 
 /** Puts a dish's tasks in a row, each after the one before. */
 class Template {
@@ -219,16 +227,10 @@ class Template {
   ): void {
     const { minutes } = draft;
     const heat = celsius && at === 'oven' ? { celsius: [...celsius] as [number, number] } : {};
-    const stirs = everyMs
-      ? Array.from({ length: Math.ceil(minutes / up(everyMs)) - 1 }, (_, i) => (i + 1) * up(everyMs))
-      : [];
-    const hands: Stretch[] = [
-      [0, HANDS.into],
-      [minutes - HANDS.outOf, minutes],
-      ...stirs.map((from): Stretch => [from, from + HANDS.stir]),
-      ...(readAt === undefined ? [] : [[readAt, readAt + HANDS.read] as Stretch]),
-    ];
-    this.then({ ...draft, place: at, ...heat, hands: together(hands, minutes) }, link);
+    const stirs = everyMs ? during(minutes, up(everyMs)).map((from): Mark => ({ at: from, what: 'stir' })) : [];
+    const marks = readAt === undefined ? stirs : [...stirs, { at: readAt, what: 'read' } satisfies Mark];
+    const hands: Stretch[] = [[0, HANDS.into], [minutes - HANDS.outOf, minutes], ...marks.map(handsAt)];
+    this.then({ ...draft, place: at, ...heat, marks, hands: together(hands, minutes) }, link);
     if (at !== 'oven') return;
     const { preheat } = this.rules.cooking;
     const on = this.add({
@@ -263,9 +265,9 @@ class Template {
     return { tasks: this.tasks, links: this.links };
   }
 
-  private add({ kind, ruleIds = [], ...task }: Draft): string {
-    const id = `${this.dish}.${kind}`;
-    this.tasks.push({ ...task, id, dish: this.dish, kind, ruleIds });
+  private add({ kind, ruleIds = [], marks = [], ...task }: Draft): string {
+    const id = taskId(this.dish, kind);
+    this.tasks.push({ ...task, id, dish: this.dish, kind, ruleIds, marks });
     return id;
   }
 }

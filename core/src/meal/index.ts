@@ -4,6 +4,10 @@
  */
 export type { ColdDish, Cook, CookedDish, Dish, Heating, Kitchen, Meal, ReheatedDish, Table } from './meal';
 export { conflictWords, type ConflictWords } from './conflictWords';
-export { dishTasks, type DishTasks, type MealTask, type Planning, type TaskKind } from './dishTasks';
+export { dishTasks, type DishTasks, type MealTask, type Planning } from './dishTasks';
+export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type DishObstacle, mealProblem, type MealProblem } from './mealProblem';
+export { type MealAnswer, type MealAsked, type Moved, planMeal } from './planMeal';
+export { dishOf } from './plannedDish';
 export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';
+export { type MealStand, type Stand, standOf, TABLE } from './stand';

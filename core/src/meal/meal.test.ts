@@ -74,7 +74,7 @@ const supper: Meal = {
 };
 
 const planned = (meal: Meal, rules: RuleSet = homeRules) => {
-  const made = mealProblem(meal, { rules, zone, now });
+  const made = mealProblem(meal, { rulesOf: () => rules, zone, now });
   if ('obstacles' in made) throw new Error(JSON.stringify(made.obstacles));
   const problem = readProblem(made.problem);
   const schedule = solve(problem, { seed: 1, rounds: 4 });
@@ -131,7 +131,7 @@ describe('what stands in the way before any schedule', () => {
       kitchen: { ...kitchen, rings: 0 },
       dishes: [{ ...lamb, method: 'microwave' }, old, { ...trout, id: 'ringless' }],
     };
-    const made = mealProblem(meal, { rules: homeRules, zone, now });
+    const made = mealProblem(meal, { rulesOf: () => homeRules, zone, now });
     expect('obstacles' in made && made.obstacles.map(({ dish, why }) => [dish, why])).toEqual([
       ['lamb', 'tooThick'],
       ['old', 'keepsTooShort'],
@@ -158,7 +158,7 @@ describe('templates', () => {
             heating: { ...lamb.heating, fastMs, slowMs: fastMs + more, ...(everyMs && { everyMs }) },
             food: { ...lamb.food, massKg: 1 },
           };
-          const made = mealProblem({ ...supper, dishes: [dish] }, { rules: homeRules, zone, now });
+          const made = mealProblem({ ...supper, dishes: [dish] }, { rulesOf: () => homeRules, zone, now });
           if ('obstacles' in made) throw new Error(JSON.stringify(made.obstacles));
           const { tasks, links } = readProblem(made.problem);
           const cook = tasks.find(({ id }) => id === 'lamb.cook')!;

@@ -1,14 +1,14 @@
 import type { RuleSet } from '../guidance';
 import type { Obstacle } from '../plan';
 import type { ProblemJson } from '../schedule';
-import { MINUTE_MS } from '../units';
+import { DAY_MS, MINUTE_MS } from '../units';
 import { dishTasks, type MealTask } from './dishTasks';
 import type { Cook, Kitchen, Meal } from './meal';
 
 /** Between two heats that do not agree an oven is given this long, min. */
 const OVEN_CHANGE = 15;
-/** Dinner may become so late before it is another meal, and what is left is put away after it, min. */
-const LATEST = 12 * 60;
+/** A meal may become so late: what is frozen and wanted too soon is told when it can be had. */
+export const LATEST_MS = 4 * DAY_MS;
 
 /** A dish that cannot be made like this in this kitchen, whatever the schedule. */
 export interface DishObstacle {
@@ -22,10 +22,17 @@ export type MealProblem =
   | { readonly problem: ProblemJson; readonly tasks: ReadonlyMap<string, MealTask> }
   | { readonly obstacles: readonly DishObstacle[] };
 
+/** The clock of the kitchen, and the rules each dish goes by: a food can have its own. */
+export interface MealContext {
+  readonly rulesOf: (dish: string) => RuleSet;
+  readonly zone: string;
+  readonly now: number;
+}
+
 /** Turns a meal into tasks that share a kitchen, in minutes from now. */
 export function mealProblem(
   { table, dishes, kitchen }: Meal,
-  { rules, zone, now }: { readonly rules: RuleSet; readonly zone: string; readonly now: number },
+  { rulesOf, zone, now }: MealContext,
 ): MealProblem {
   const serveAt = Math.max(0, Math.ceil((table.serveAt - now) / MINUTE_MS));
   const places = placesOf(kitchen);
@@ -35,7 +42,7 @@ export function mealProblem(
     [],
   ];
   for (const dish of dishes) {
-    const made = dishTasks(dish, { rules, zone, now, serveAt: table.serveAt });
+    const made = dishTasks(dish, { rules: rulesOf(dish.id), zone, now, serveAt: table.serveAt });
     if ('obstacle' in made) {
       obstacles.push({ dish: dish.id, ...made.obstacle });
       continue;
@@ -47,11 +54,11 @@ export function mealProblem(
   if (obstacles.length) return { obstacles };
   return {
     problem: {
-      horizon: serveAt + LATEST,
+      horizon: serveAt + LATEST_MS / MINUTE_MS,
       serveAt,
       cooks: kitchen.cooks.map((cook) => cookOf(cook, now)),
       places,
-      tasks: tasks.map(({ kind: _, ruleIds: __, ...task }) => task),
+      tasks: tasks.map(({ kind: _, ruleIds: __, marks: ___, ...task }) => task),
       links,
     },
     tasks: new Map(tasks.map((task) => [task.id, task])),

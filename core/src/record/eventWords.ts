@@ -2,6 +2,7 @@ import { formatDuration, formatLength, formatMass, formatTemperature, type UnitS
 import { rulesOf } from '../guidance';
 import { longDay, moment } from '../time';
 import type { FoodEvent, Place, Shelf } from './events';
+import type { KitchenEvent, MealPayload, TickedKind } from './meals';
 import { PLACE_OF_PROBE } from './probeWords';
 
 const PLACE_WORDS: Record<Place, string> = {
@@ -35,8 +36,22 @@ const THAW_WORDS = {
   microwave: 'by microwave',
 };
 
+/** What was done for a dish, said after its name. */
+const DONE_WORDS: Record<TickedKind, string> = {
+  thaw: 'thawed',
+  washSink: 'sink washed',
+  prepare: 'prepared',
+  ovenOn: 'oven on',
+  cook: 'cooked',
+  reheat: 'heated through',
+  rest: 'rested',
+  finish: 'finished',
+  putAway: 'put away',
+  serve: 'on the table',
+};
+
 /** What happened, in one line, for a food's history and the log. */
-export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSystem; zone: string }): string {
+export function eventWords(event: KitchenEvent, { units, zone }: { units: UnitSystem; zone: string }): string {
   switch (event.type) {
     case 'added': {
       const { condition, place, massKg } = event.payload;
@@ -122,7 +137,25 @@ export function eventWords(event: FoodEvent, { units, zone }: { units: UnitSyste
       return event.payload.withdrawn ? 'Taken back' : 'Set right';
     case 'note':
       return event.payload.text;
+    case 'mealPlanned': {
+      const { serveAt, people, dishes } = event.payload;
+      return `Planned for ${moment(serveAt, event.at, zone)}, ${people} at the table: ${dishes.map(({ name }) => name).join(', ')}`;
+    }
+    case 'mealScheduled':
+      return `On the table ${moment(event.payload.serveAt, event.at, zone)}`;
+    case 'mealTicked':
+      return tickedWords(event.payload);
+    case 'mealDropped':
+      return 'Not wanted any more';
   }
+}
+
+/** Done with the tick. */
+const INSTANT: ReadonlySet<TickedKind> = new Set(['ovenOn', 'serve']);
+
+function tickedWords({ name, kind, part, at }: MealPayload<'mealTicked'>): string {
+  const done = part === 'done' || INSTANT.has(kind) ? DONE_WORDS[kind] : `${DONE_WORDS[kind]}, begun`;
+  return `${name}: ${at === null ? 'not ' : ''}${done}`;
 }
 
 function movedWords({ place, shelf, bag }: FoodEvent<'moved'>['payload']): string {

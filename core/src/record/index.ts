@@ -16,6 +16,23 @@ export {
   shelves,
   temperatureSchema,
 } from './events';
+export {
+  isOfMeal,
+  type KitchenEvent,
+  type MarkKind,
+  type MealEvent,
+  type MealEventType,
+  mealEventSchema,
+  type MealPayload,
+  mealPayloads,
+  MOST_DISHES,
+  type PlacedTask,
+  type PlannedDish,
+  subjectOf,
+  taskId,
+  type TaskKind,
+  type TickedKind,
+} from './meals';
 export { latestPast } from './pastTimes';
 export { type ProbePlace, probePlaces } from './probePlaces';
 export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';

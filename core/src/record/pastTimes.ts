@@ -1,7 +1,11 @@
-import type { FoodEvent } from './events';
+import { isOfMeal, type KitchenEvent } from './meals';
 
 /** The latest moment an event says has been: when it happened, and what its words speak of as past. */
-export function latestPast({ at, type, payload }: FoodEvent): number {
+export function latestPast(event: KitchenEvent): number {
+  if (isOfMeal(event)) {
+    return Math.max(event.at, (event.type === 'mealTicked' && event.payload.at) || 0);
+  }
+  const { at, type, payload } = event;
   const said: Readonly<Record<string, unknown>> = type === 'corrected' ? (payload.instead ?? {}) : payload;
   const moved = type === 'corrected' ? payload.at : undefined;
   return Math.max(at, ...[moved, said.since, said.outSince].filter((time) => typeof time === 'number'));

@@ -22,11 +22,19 @@ export type Built = { readonly placing: Placing } | 'none' | 'unknown';
 /**
  * Looks for a schedule of all dishes at one serving moment: dish by dish, others making room for those that find none, and at last
  * all tasks at once.
+ *
+ * @param before where each node stood, or -1: dishes for which that still does stay there
  */
-export function build(grid: Grid, serveAt: number, chance: () => number): Built {
+export function build(
+  grid: Grid,
+  serveAt: number,
+  chance: () => number,
+  before: readonly number[] | null = null,
+): Built {
   const placing = new Placing(grid, serveAt);
-  const waiting = byLoad(grid, chance);
-  const standing: number[] = [];
+  const order = byLoad(grid, chance);
+  const standing = before ? order.filter((dish) => standsAsBefore(placing, grid.dishes[dish]!, before)) : [];
+  const waiting = order.filter((dish) => !standing.includes(dish));
   const refusals = grid.dishes.map(() => 0);
   const findsRoom = (dish: number) =>
     isPlaced(complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance));
@@ -55,6 +63,31 @@ export function build(grid: Grid, serveAt: number, chance: () => number): Built 
     { first: true },
   );
   return isPlaced(outcome) ? { placing: all } : outcome;
+}
+
+/** Whether all tasks of a dish can stand where they did; if so they do. */
+function standsAsBefore(placing: Placing, nodes: readonly number[], before: readonly number[]): boolean {
+  const { grid, starts, standing, occupancy } = placing;
+  const { apart, horizon } = grid;
+  const put: number[] = [];
+  for (const node of nodes) {
+    const at = before[node]!;
+    const linked =
+      at >= 0 &&
+      at + grid.tasks[node]!.steps <= horizon &&
+      standing.every(
+        (other) =>
+          at >= starts[other]! + apart[other * grid.nodes + node]! &&
+          starts[other]! >= at + apart[node * grid.nodes + other]!,
+      );
+    if (!linked || !occupancy.fits(node, at)) {
+      placing.remove(put);
+      return false;
+    }
+    placing.put(node, at);
+    put.push(node);
+  }
+  return true;
 }
 
 /** The dishes, what asks for most of the kitchen first, more or less: another order leads to another schedule. */

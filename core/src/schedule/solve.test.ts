@@ -167,3 +167,44 @@ it('is as cheap as the cheapest of all schedules, and says that there is none wh
     }),
   );
 });
+
+describe('planned anew after something changed', () => {
+  const planned = (json: ProblemJson, before?: Schedule) => scheduled(solved(json, { before }));
+
+  it('nothing moves where nothing changed', () => {
+    fc.assert(
+      fc.property(small, (json) => {
+        const answer = solved(json);
+        if (!('startAt' in answer)) return;
+        expect(planned(json, answer)).toEqual(answer);
+      }),
+    );
+  });
+
+  it('keeps every constraint, and is no later than it has to be, whatever stood before', () => {
+    fc.assert(
+      fc.property(small, small, (json, other) => {
+        const before = solved(other);
+        const least = leastOfAll(readProblem(json));
+        const answer = solved(json, 'startAt' in before ? { before } : {});
+        if (least === null) return expect(answer).toHaveProperty('infeasible');
+        expect(brokenBy(readProblem(json), scheduled(answer))).toEqual([]);
+        expect(scheduled(answer).serveAt).toBe(scheduled(solved(json)).serveAt);
+      }),
+    );
+  });
+
+  it('moves the dish that is late, and not the others', () => {
+    const before = planned(evening);
+    const longer = {
+      ...evening,
+      tasks: evening.tasks.map((task) =>
+        task.id === 'roast.carve' ? { ...task, minutes: 15, hands: [[0, 15]] as [number, number][] } : task,
+      ),
+    };
+    const { startAt, serveAt } = planned(longer, before);
+    expect(serveAt).toBe(before.serveAt);
+    expect(startAt['potatoes.in']).toBe(before.startAt['potatoes.in']);
+    expect(startAt['roast.carve']).toBe(185);
+  });
+});

@@ -12,6 +12,8 @@ export type Solved =
 export interface Options {
   /** The same seed comes to the same answer. */
   readonly seed?: number;
+  /** Where things stood before something changed: what can stay there does, and nothing is made cheaper by moving it. */
+  readonly before?: Schedule;
   /** How many times some dishes are put in anew, once there is a schedule; more is slower and no worse. */
   readonly rounds?: number;
   /** Told of every schedule that is better than all before. */
@@ -23,8 +25,9 @@ export interface Options {
 const ROUNDS = 40;
 /** From how many different schedules it is looked for a cheaper one. */
 const STARTS = 6;
-/** How often a moment is tried that is earlier than one that is known to do. */
+/** How often a moment is tried that is earlier than one that is known to do; and of how many such every one is. */
 const TRIES_EARLIER = 4;
+const FEW_MOMENTS = 6;
 
 /**
  * Finds a schedule that costs as little as can be found: on time first, then little waiting.
@@ -34,7 +37,9 @@ const TRIES_EARLIER = 4;
  *   found in the time
  */
 export function solve(problem: Problem, options: Options = {}): Solved {
-  const { seed = 1, rounds = ROUNDS, onBetter, goOn = () => true } = options;
+  const { seed = 1, rounds = ROUNDS, before, onBetter, goOn = () => true } = options;
+  const kept = before ? keptFrom(problem, before, seed) : null;
+  if (kept?.serveAt === problem.serveAt) return kept;
   const found = anySchedule(problem, seed, goOn);
   if (found === 'unknown') return { undecided: true };
   if (found === 'none') return { infeasible: conflictOf(problem, (part) => isFeasible(part, seed)) };
@@ -56,7 +61,24 @@ export function solve(problem: Problem, options: Options = {}): Solved {
     const other = build(grid, placing.serveAt, chance);
     if (typeof other === 'object') improve(other.placing, rounds, chance, goOn, () => heard(other.placing));
   }
-  return best;
+  // Late as before is no reason to move anything.
+  return kept && kept.serveAt <= best.serveAt ? kept : best;
+}
+
+/** A schedule at the same moment in which as much as possible stands where it did; null where there is none. */
+function keptFrom(
+  problem: Problem,
+  before: Schedule,
+  seed: number,
+): (Schedule & { readonly cost: number }) | null {
+  const grid = gridOf(problem);
+  const stepOf = (minute: number | undefined) =>
+    minute === undefined || minute % grid.step ? -1 : minute / grid.step;
+  const serveAt = Math.max(grid.serveAt, Math.ceil(before.serveAt / grid.step));
+  if (grid.impossible.length || serveAt > grid.horizon) return null;
+  const starts = problem.tasks.map(({ id }) => stepOf(before.startAt[id]));
+  const built = build(grid, serveAt, chances(seed), starts);
+  return typeof built === 'object' ? scheduleOf(problem, grid, built.placing) : null;
 }
 
 /** Whether there is a schedule; null where that cannot be told. */
@@ -150,13 +172,27 @@ function earlier(
   chance: () => number,
   goOn: () => boolean,
 ): Placing {
-  for (let at = earliest; at < first.serveAt; at++)
-    for (let tried = 0; tried < TRIES_EARLIER && goOn(); tried++) {
+  const tryAt = (at: number, tries: number): Placing | null => {
+    for (let tried = 0; tried < tries && goOn(); tried++) {
       const built = build(grid, at, chance);
       if (typeof built === 'object') return built.placing;
-      if (built === 'none') break;
+      if (built === 'none') return null;
     }
-  return first;
+    return null;
+  };
+  let [from, best] = [earliest, first];
+  // Of many, later ones are more likely to do: halved, until there are few.
+  while (best.serveAt - from > FEW_MOMENTS && goOn()) {
+    const middle = Math.floor((from + best.serveAt) / 2);
+    const found = tryAt(middle, 1);
+    if (found) best = found;
+    else from = middle + 1;
+  }
+  for (let at = from; at < best.serveAt; at++) {
+    const found = tryAt(at, earliest === from ? TRIES_EARLIER : 1);
+    if (found) return found;
+  }
+  return best;
 }
 
 function scheduleOf(

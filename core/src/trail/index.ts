@@ -1,5 +1,5 @@
 /**
- * What a history amounts to: the food's state, the fold, beginnings, joining and dividing, one file for each kind of
+ * What a history amounts to: the food's state, the fold, a meal's,  beginnings, joining and dividing, one file for each kind of
  * happening.
  * What is ruled on it belongs to `judge`.
  */
@@ -19,6 +19,7 @@ export {
   rulesOfFood,
   wholeHistory,
 } from './fold';
+export { afterMealEvent, type MealState, type Ticked, UnplannedMeal } from './mealState';
 export { inTheCold } from './placing';
 export { type LastKnown, setAside } from './setAside';
 export { type Sketch, sketchTrail } from './sketch';

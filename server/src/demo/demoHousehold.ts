@@ -5,6 +5,7 @@ import { inTransaction } from '../db/transaction';
 import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
 import { deleteLineage } from '../repositories/lineage';
+import { deleteMeals } from '../repositories/meals';
 import { deletePowerCuts } from '../repositories/powerCuts';
 import { deleteStoreReadings } from '../repositories/storeReadings';
 import {
@@ -67,6 +68,7 @@ export async function restartDemo(
     await deleteEvents(trx, household.id);
     await deleteFoods(trx, household.id);
     await deleteLineage(trx, household.id);
+    await deleteMeals(trx, household.id);
     await deleteStoreReadings(trx, household.id);
     await deletePowerCuts(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);

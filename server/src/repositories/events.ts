@@ -1,5 +1,12 @@
 import type { Cursor } from '@omtel/core/api';
-import type { EventType, FoodEvent } from '@omtel/core/record';
+import {
+  isOfMeal,
+  mealPayloads,
+  subjectOf,
+  type EventType,
+  type FoodEvent,
+  type KitchenEvent,
+} from '@omtel/core/record';
 import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
 import type { Question } from '../db/together';
@@ -10,6 +17,7 @@ import { paged, pageOf } from './page';
 interface Stored {
   household_id: string;
   id: string;
+  /** What it is about: a food, or a meal. */
   food_id: string;
   type: string;
   at: number;
@@ -17,39 +25,43 @@ interface Stored {
   seq: number;
 }
 
-const read = (row: Stored): FoodEvent =>
+const read = (row: Stored): KitchenEvent =>
   ({
     id: row.id,
-    foodId: row.food_id,
+    ...(row.type in mealPayloads ? { mealId: row.food_id } : { foodId: row.food_id }),
     type: row.type,
     at: Number(row.at),
     payload: fromJson(row.payload),
     seq: Number(row.seq),
-  }) as FoodEvent;
+  }) as KitchenEvent;
+
+/** Those of foods: what was said of a meal is none of a food's, whatever its id. */
+const readOfFoods = (rows: readonly Stored[]): FoodEvent[] =>
+  rows.map(read).filter((event): event is FoodEvent => !isOfMeal(event));
 
 /** Events with their numbers, in the order the household takes them in. It has to be locked. */
-export const numbered = (
+export const numbered = <Event extends KitchenEvent>(
   { lastSeq }: Pick<HouseholdRow, 'lastSeq'>,
-  events: readonly FoodEvent[],
-): FoodEvent[] => events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
+  events: readonly Event[],
+): Event[] => events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
 
 /** Appends numbered events that are not known yet. */
 export const eventsAppended = (
   trx: Database,
   householdId: string,
-  events: readonly FoodEvent[],
+  events: readonly KitchenEvent[],
   recordedAt: number,
 ): Knex.QueryBuilder[] => [
   trx('events').insert(
-    events.map(({ id, foodId, type, at, payload, seq }) => ({
+    events.map((event) => ({
       household_id: householdId,
-      id,
-      food_id: foodId,
-      type,
-      at,
+      id: event.id,
+      food_id: subjectOf(event),
+      type: event.type,
+      at: event.at,
       recorded_at: recordedAt,
-      payload: JSON.stringify(payload),
-      seq,
+      payload: JSON.stringify(event.payload),
+      seq: event.seq,
     })),
   ),
   trx('households')
@@ -66,7 +78,7 @@ export const eventsOf = (
   query: db<Stored>('events')
     .where({ household_id: householdId })
     .whereIn('food_id', [...foodIds]),
-  read: (rows: readonly Stored[]) => rows.map(read),
+  read: readOfFoods,
 });
 
 /** The histories of foods, each in order of time; empty where nothing is known. */
@@ -81,7 +93,7 @@ export async function eventsOfFoods(
     .whereIn('food_id', [...foodIds])
     .orderBy('at')
     .orderBy('id');
-  for (const row of rows) histories.get(row.food_id)?.push(read(row));
+  for (const event of readOfFoods(rows)) histories.get(event.foodId)?.push(event);
   return histories;
 }
 
@@ -90,7 +102,7 @@ export async function eventsById(
   db: Database,
   householdId: string,
   ids: readonly string[],
-): Promise<FoodEvent[]> {
+): Promise<KitchenEvent[]> {
   const rows = await db<Stored>('events')
     .where({ household_id: householdId })
     .whereIn('id', [...ids]);
@@ -110,7 +122,7 @@ export async function eventsBetween(
     .whereIn('type', [...types])
     .orderBy('at')
     .orderBy('id');
-  return rows.map(read);
+  return readOfFoods(rows);
 }
 
 /** What the corrections of foods say. */
@@ -122,17 +134,22 @@ export async function correctionsOf(
   const rows = await db<Stored>('events')
     .where({ household_id: householdId, type: 'corrected' })
     .whereIn('food_id', [...foodIds]);
-  return rows.map(read);
+  return readOfFoods(rows);
 }
 
-/** A page of what happened in a household, newest first, as it was first recorded; corrections are none of their own. */
+/**
+ * A page of what happened in a household, newest first, as it was first recorded; corrections are none of their own, and a schedule
+ * is worked out.
+ */
 export async function pageOfEvents(
   db: Database,
   householdId: string,
   most: number,
   before?: Cursor,
-): Promise<{ readonly rows: readonly FoodEvent[]; readonly next: string | null }> {
-  const query = db<Stored>('events').where({ household_id: householdId }).whereNot({ type: 'corrected' });
+): Promise<{ readonly rows: readonly KitchenEvent[]; readonly next: string | null }> {
+  const query = db<Stored>('events')
+    .where({ household_id: householdId })
+    .whereNotIn('type', ['corrected', 'mealScheduled']);
   return paged((await pageOf(query, { before, most })).map(read), most);
 }
 

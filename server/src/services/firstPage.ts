@@ -5,11 +5,11 @@ import { getHousehold, presentHousehold } from './household';
 import { listKitchen } from './kitchen';
 
 /**
- * What the first page needs at once, so that it need not ask: the household, and its foods.
+ * What the first page needs at once, so that it need not ask: the household, its foods and its meals.
  *
  * @throws Refusal when the household is gone
  */
 export async function firstPage(db: Database, householdId: string, wall: WallClock): Promise<FirstPage> {
-  const [household, foods] = await Promise.all([getHousehold(db, householdId), listKitchen(db, householdId)]);
-  return { household: presentHousehold(household, wall), foods };
+  const household = await getHousehold(db, householdId);
+  return { household: presentHousehold(household, wall), foods: await listKitchen(db, household, wall) };
 }

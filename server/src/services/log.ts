@@ -1,17 +1,21 @@
 import type { Cursor, Log, LogEntry } from '@omtel/core/api';
-import { asCorrected, isBeginning } from '@omtel/core/record';
+import { asCorrected, isBeginning, isOfMeal, type FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
+import { mealNames } from '../repositories/meals';
 
 const MOST_ON_PAGE = 60;
 
 /** A page of what happened in a household, newest first, each as it was set right; what was taken back says so. */
 export async function logOf(db: Database, householdId: string, before?: Cursor): Promise<Log> {
   const { rows: events, next } = await pageOfEvents(db, householdId, MOST_ON_PAGE, before);
-  const foodIds = [...new Set(events.map(({ foodId }) => foodId))];
-  const [names, corrections] = await Promise.all([
+  const ofFoods = events.filter((event): event is FoodEvent => !isOfMeal(event));
+  const foodIds = [...new Set(ofFoods.map(({ foodId }) => foodId))];
+  const mealIds = [...new Set(events.filter(isOfMeal).map(({ mealId }) => mealId))];
+  const [names, meals, corrections] = await Promise.all([
     foodNames(db, householdId, foodIds),
+    mealNames(db, householdId, mealIds),
     correctionsOf(db, householdId, foodIds),
   ]);
   // A food whose coming was taken back is no food any more, but what was entered of it had its name.
@@ -21,10 +25,11 @@ export async function logOf(db: Database, householdId: string, before?: Cursor):
   const read = asCorrected(corrections);
   const entries = events
     .map((event): LogEntry => {
+      if (isOfMeal(event)) return { event, name: meals.get(event.mealId)! };
       const corrected = read(event);
       return {
         event: corrected ?? event,
-        foodName: names.get(event.foodId)!,
+        name: names.get(event.foodId)!,
         ...(!corrected && { takenBack: true }),
       };
     })

@@ -1,5 +1,12 @@
 import type { Recorded } from '@omtel/core/api';
-import { asCorrected, inOrder, latestPast, type FoodEvent } from '@omtel/core/record';
+import {
+  asCorrected,
+  inOrder,
+  isOfMeal,
+  latestPast,
+  type FoodEvent,
+  type KitchenEvent,
+} from '@omtel/core/record';
 import { BrokenTrail } from '@omtel/core/trail';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
@@ -16,44 +23,61 @@ import { intoUnsureStore } from './intoUnsureStore';
 import { folded } from './refold';
 import { Refusal } from './refusal';
 import { refuseUntrue } from './refuseUntrue';
+import { takeInMeals } from './takeInMeals';
 
 /** Clocks of phones and servers differ a little; what lies further ahead has not happened. */
 export const AHEAD_MS = 2 * 60 * 1000;
 
 /**
- * Appends what happened and stores the foods' new states, all in one transaction. What is known already stands as it was first
- * recorded: sending it again changes nothing.
+ * Appends what happened and stores the new states of foods and meals, all in one transaction. What is known already stands as it was
+ * first recorded: sending it again changes nothing.
  *
- * @returns the ids the household now has, and the foods they touch
+ * @returns the ids the household now has, and the foods and meals they touch
  * @throws Refusal when an event lies in the future or speaks of what does as past, leaves a food without a beginning, or cannot
  *   be true
  */
 export async function recordEvents(
   db: Database,
   householdId: string,
-  events: readonly FoodEvent[],
+  events: readonly KitchenEvent[],
   wall: WallClock,
 ): Promise<Recorded> {
   return inTransaction(db, async (trx) => {
     const ids = new Set(events.map(({ id }) => id));
-    const foodIds = foodsOf(events);
-    const [household, known, children] = await askTogether(trx, [
+    const foodIds = foodsOf(ofFoods(events));
+    const [household, ofSame, children] = await askTogether(trx, [
       householdLocked(trx, householdId),
       eventsOf(trx, householdId, foodIds),
       childrenOf(trx, householdId, foodIds),
     ]);
     if (!household) throw new Refusal(401, 'Sign in first.');
     const now = householdNow(household, wall);
-    const take = async (known: readonly FoodEvent[]): Promise<Recorded> => {
+    const take = async (known: readonly KitchenEvent[]): Promise<Recorded> => {
       const fresh = notAmong(known, events);
       if (fresh.some((event) => latestPast(event) > now + AHEAD_MS)) {
         throw new Refusal(422, 'That has not happened yet. Check the time.');
       }
-      const changed = await takeIn(trx, household, { fresh, known, children }, now);
-      const told = new Set(changed.map(({ state }) => state.foodId));
-      const unchanged = foodsOf(known.filter(({ id }) => ids.has(id))).filter((foodId) => !told.has(foodId));
-      return { accepted: [...ids], foods: [...changed, ...(await findFoods(trx, householdId, unchanged))] };
+      const knownOfFoods = ofFoods(known);
+      const { foods, lastSeq } = await takeIn(
+        trx,
+        household,
+        { fresh: ofFoods(fresh), known: knownOfFoods, children },
+        now,
+      );
+      const meals = await takeInMeals(trx, { id: householdId, lastSeq }, fresh.filter(isOfMeal), now);
+      const told = new Set(foods.map(({ state }) => state.foodId));
+      const unchanged = foodsOf(knownOfFoods.filter(({ id }) => ids.has(id))).filter(
+        (foodId) => !told.has(foodId),
+      );
+      return {
+        accepted: [...ids],
+        foods: [...foods, ...(await findFoods(trx, householdId, unchanged))],
+        meals,
+      };
     };
+    // Of a meal what is known is asked by its ids: each schedule it ever had lies among it.
+    const ofMeals = events.filter(isOfMeal).map(({ id }) => id);
+    const known = [...ofSame, ...(ofMeals.length ? await eventsById(trx, householdId, ofMeals) : [])];
     try {
       return await take(known);
     } catch (error) {
@@ -78,6 +102,10 @@ interface Intake {
   readonly children: readonly string[];
 }
 
+/** What happened to foods. */
+const ofFoods = (events: readonly KitchenEvent[]): FoodEvent[] =>
+  events.filter((event): event is FoodEvent => !isOfMeal(event));
+
 const foodsOf = (events: readonly FoodEvent[]): string[] => [...new Set(events.map(({ foodId }) => foodId))];
 
 /** Events, and in place of each correction what it makes of the event it names. */
@@ -99,8 +127,8 @@ async function takeIn(
   household: HouseholdRow,
   { fresh, known, children }: Intake,
   now: number,
-): Promise<Recorded['foods']> {
-  if (fresh.length === 0) return [];
+): Promise<Pick<Recorded, 'foods'> & Pick<HouseholdRow, 'lastSeq'>> {
+  if (fresh.length === 0) return { foods: [], lastSeq: household.lastSeq };
   const { id } = household;
   await refuseUntrue(trx, id, byFood(known), fresh);
   const told = await intoUnsureStore(trx, household, asTheyRead(fresh, known));
@@ -115,7 +143,7 @@ async function takeIn(
     ...lineageAppended(trx, id, events),
     ...foodsSaved(trx, id, outcome),
   ]);
-  return outcome.foods;
+  return { foods: outcome.foods, lastSeq: events.at(-1)!.seq! };
 }
 
 async function foldedOf(...what: Parameters<typeof folded>): Promise<Folded> {
@@ -142,7 +170,10 @@ function byFood(events: readonly FoodEvent[], wanted?: ReadonlySet<string>): Map
 }
 
 /** Those of the events that are none of the known ones, each once. */
-function notAmong(known: readonly FoodEvent[], events: readonly FoodEvent[]): FoodEvent[] {
+function notAmong<Event extends KitchenEvent>(
+  known: readonly KitchenEvent[],
+  events: readonly Event[],
+): Event[] {
   const ids = new Set(known.map(({ id }) => id));
   return events.filter(({ id }) => !ids.has(id) && ids.add(id));
 }

@@ -1,4 +1,4 @@
-import { asCorrected, latestPast, type EventType, type FoodEvent, type Payload } from '@omtel/core/record';
+import { asCorrected, isOfMeal, latestPast, type EventType, type FoodEvent, type Payload } from '@omtel/core/record';
 import { v5 as uuidFrom, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsById } from '../repositories/events';
@@ -41,7 +41,7 @@ export async function toldInstead(
 ): Promise<FoodEvent[]> {
   const wanted = new Map(after.map((event) => [event.id, event]));
   const ids = [...new Set([...before, ...after].map(({ id }) => id))];
-  const known = await eventsById(db, householdId, ids);
+  const known = (await eventsById(db, householdId, ids)).filter((event) => !isOfMeal(event));
   const foodIds = [...new Set(known.map(({ foodId }) => foodId))];
   const read = asCorrected(await correctionsOf(db, householdId, foodIds));
   const corrections = known.flatMap((event): FoodEvent[] => {

@@ -1,4 +1,4 @@
-import { eventWords, type FoodEvent } from '@omtel/core/record';
+import { eventWords, isOfMeal, type KitchenEvent } from '@omtel/core/record';
 import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
@@ -9,11 +9,11 @@ import { Words } from '../../ui/Words';
 import { Correct } from './Correct';
 
 interface EntryProps {
-  readonly event: FoodEvent;
+  readonly event: KitchenEvent;
   readonly when: string;
   readonly whenWidth: number;
   readonly takenBack?: boolean;
-  /** Whether it can be set right here. */
+  /** Whether it can be set right here, if it is of a food: what is said of a meal is said anew with the meal. */
   readonly open: boolean;
   readonly children?: ReactNode;
 }
@@ -24,12 +24,14 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
   const { units, zone } = useKitchen();
   const { colors } = useLook();
   const words = eventWords(event, { units, zone });
+  const ofFood = isOfMeal(event) ? null : event;
+  const opens = open && ofFood !== null;
   return (
     <View>
       <Pressable
         role="button"
         aria-expanded={shown}
-        disabled={!open}
+        disabled={!opens}
         onPress={() => setShown(!shown)}
         style={styles.line}
       >
@@ -47,9 +49,9 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
           )}
           {children}
         </View>
-        {open && <PencilLine size={18} color={colors.soft} aria-hidden />}
+        {opens && <PencilLine size={18} color={colors.soft} aria-hidden />}
       </Pressable>
-      {shown && <Correct event={event} onDone={() => setShown(false)} />}
+      {shown && ofFood && <Correct event={ofFood} onDone={() => setShown(false)} />}
     </View>
   );
 }

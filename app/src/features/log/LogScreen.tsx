@@ -1,4 +1,5 @@
 import type { LogEntry } from '@omtel/core/api';
+import { isOfMeal, subjectOf } from '@omtel/core/record';
 import { clockWords, endOfDay } from '@omtel/core/time';
 import { Link, useLocalSearchParams } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
@@ -43,23 +44,31 @@ export function LogScreen() {
       <Loading what="what was before" />
     ));
   const wide = useWide();
-  const { food: shown = days[0]?.data[0]?.event.foodId } = useLocalSearchParams<{ food?: string }>();
+  const { food: shown = firstFood(days) } = useLocalSearchParams<{ food?: string }>();
   const row = useCallback(
-    ({ event, foodName, takenBack }: LogEntry) => (
-      <Entry
-        event={event}
-        when={clockWords(event.at, zone)}
-        whenWidth={WHEN_WIDTH}
-        takenBack={takenBack}
-        open={!takenBack}
-      >
-        <Link href={(wide ? `/log?food=${event.foodId}` : `/food/${event.foodId}`) as never}>
-          <Words tone="rim" face={wide && event.foodId === shown ? 'strong' : 'text'}>
-            {foodName}
-          </Words>
-        </Link>
-      </Entry>
-    ),
+    ({ event, name, takenBack }: LogEntry) => {
+      const subject = subjectOf(event);
+      const page = isOfMeal(event)
+        ? `/plan/meal/${subject}`
+        : wide
+          ? `/log?food=${subject}`
+          : `/food/${subject}`;
+      return (
+        <Entry
+          event={event}
+          when={clockWords(event.at, zone)}
+          whenWidth={WHEN_WIDTH}
+          takenBack={takenBack}
+          open={!takenBack}
+        >
+          <Link href={page as never}>
+            <Words tone="rim" face={wide && subject === shown ? 'strong' : 'text'}>
+              {name}
+            </Words>
+          </Link>
+        </Entry>
+      );
+    },
     [zone, wide, shown],
   );
   const list = (
@@ -90,6 +99,12 @@ export function LogScreen() {
     </ListScreen>
   );
   return <Split list={list} detail={shown && <FoodScreen key={shown} foodId={shown} />} />;
+}
+
+/** The food that is shown beside the list when nobody chose one. */
+function firstFood(days: readonly { readonly data: readonly LogEntry[] }[]): string | undefined {
+  for (const { data } of days) for (const { event } of data) if (!isOfMeal(event)) return event.foodId;
+  return undefined;
 }
 
 /** A clock time. */

@@ -7,9 +7,9 @@ const told: Told = {
   zone: 'UTC',
   today: Date.UTC(2026, 5, 12, 23, 59, 59),
 };
-const entry = (foodName: string, at: string, event: object, takenBack?: true): LogEntry => ({
-  event: { id: at, foodId: foodName, at: Date.parse(`${at}Z`), ...event } as FoodEvent,
-  foodName,
+const entry = (name: string, at: string, event: object, takenBack?: true): LogEntry => ({
+  event: { id: at, foodId: name, at: Date.parse(`${at}Z`), ...event } as FoodEvent,
+  name,
   ...(takenBack && { takenBack }),
 });
 

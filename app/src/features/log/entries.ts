@@ -33,10 +33,10 @@ export function byDay(
 }
 
 /** Whether every word typed is in what an entry tells: its food, what was done and where, its day by name or date. */
-export function isSoughtEntry({ event, foodName, takenBack }: LogEntry, text: string, told: Told): boolean {
+export function isSoughtEntry({ event, name, takenBack }: LogEntry, text: string, told: Told): boolean {
   const { today, zone } = told;
   const line = [
-    foodName,
+    name,
     eventWords(event, told),
     dayName(event.at, today, zone),
     longDay(event.at, zone),

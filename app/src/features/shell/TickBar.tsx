@@ -5,7 +5,8 @@ import { useRouter } from 'expo-router';
 import { useEffect, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useTakeBackOfStoresMutation } from '../../store/api';
-import { newEvent, record } from '../../store/outbox/record';
+import { record } from '../../store/outbox/record';
+import { setRight, type SetRight } from '../../store/outbox/setRight';
 import { sentenceOf } from '../../store/problem';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { tickSlice, type Tick } from '../../store/tick';
@@ -76,18 +77,14 @@ export function TickBar({ path }: { readonly path: string }) {
 }
 
 function Noted({ tick }: { readonly tick: Tick }) {
-  const { events, ofStore, what, at, notBefore, next = [], takenBack } = tick;
+  const { events, takeBack: instead, ofStore, what, at, notBefore, next = [], takenBack } = tick;
   const router = useRouter();
   const dispatch = useAppDispatch();
   const { zone, now } = useKitchen();
   const [open, setOpen] = useState(false);
   const [takeBackOfStores, { error }] = useTakeBackOfStoresMutation();
-  const correct = (payload: { at?: number; withdrawn?: true }) =>
-    dispatch(
-      record(
-        ...events.map(({ id, foodId }) => newEvent(foodId, now, 'corrected', { eventId: id, ...payload })),
-      ),
-    );
+  const correct = (how: SetRight) =>
+    dispatch(record(...events.flatMap((event) => setRight(event, now, how) ?? [])));
   const moveTo = async (earlier: number) => {
     await correct({ at: earlier });
     dispatch(tickSlice.actions.movedTo(earlier));
@@ -99,7 +96,8 @@ function Noted({ tick }: { readonly tick: Tick }) {
       if ('error' in told) return;
     }
     dispatch(tickSlice.actions.takenBack());
-    if (!ofStore) await correct({ withdrawn: true });
+    if (instead) await dispatch(record(...instead));
+    else if (!ofStore) await correct({ withdrawn: true });
   };
   if (takenBack) return <Words face="strong" style={styles.takenBack}>{`Taken back: ${what}`}</Words>;
   const earlier =

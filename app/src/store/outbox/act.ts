@@ -1,4 +1,4 @@
-import type { FoodEvent } from '@omtel/core/record';
+import type { KitchenEvent } from '@omtel/core/record';
 import type { AppThunk } from '../store';
 import { isRepeated, tickSlice, type Tick } from '../tick';
 import { record } from './record';
@@ -6,7 +6,9 @@ import { record } from './record';
 interface Act {
   /** What was done, as the bar says it. */
   readonly what: string;
-  readonly events: readonly FoodEvent[];
+  readonly events: readonly KitchenEvent[];
+  /** What is recorded to take it back, where setting its entries right is not enough. */
+  readonly takeBack?: readonly KitchenEvent[];
   /** Since when its food is here: the act can be said to have been earlier, down to then. */
   readonly notBefore?: number;
   /** Pages one is likely to want after it. */
@@ -18,7 +20,7 @@ interface Act {
  * within a minute it is shown, and nothing is recorded.
  */
 export const act =
-  ({ what, events, notBefore, next }: Act): AppThunk<Promise<void>> =>
+  ({ what, events, takeBack, notBefore, next }: Act): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     if (events.length === 0 || isRepeated(getState().tick, events)) return;
     const { meant, ticked, failed } = tickSlice.actions;
@@ -31,7 +33,8 @@ export const act =
     }
     dispatch(
       ticked({
-        events: events.map(({ id, foodId }) => ({ id, foodId })),
+        events,
+        takeBack,
         what,
         at: events.at(-1)!.at,
         notBefore: notBefore ?? null,

@@ -1,15 +1,15 @@
-import type { FoodEvent } from '@omtel/core/record';
+import type { KitchenEvent } from '@omtel/core/record';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
 /** An entry the server understood and would not take, with its sentence why. */
 export interface RefusedEvent {
   readonly id: string;
-  readonly event: FoodEvent;
+  readonly event: KitchenEvent;
   readonly sentence: string;
 }
 
 interface OutboxSchema extends DBSchema {
-  events: { key: string; value: FoodEvent };
+  events: { key: string; value: KitchenEvent };
   refused: { key: string; value: RefusedEvent };
 }
 
@@ -26,13 +26,13 @@ function drawer(): Promise<IDBPDatabase<OutboxSchema>> {
   return opened;
 }
 
-export async function putEvents(events: readonly FoodEvent[]): Promise<void> {
+export async function putEvents(events: readonly KitchenEvent[]): Promise<void> {
   const tx = (await drawer()).transaction('events', 'readwrite');
   await Promise.all([...events.map((event) => tx.store.put(event)), tx.done]);
 }
 
 /** All entries to be sent, oldest first: ids are UUID v7, so their order is the order they were made in. */
-export async function allEvents(): Promise<FoodEvent[]> {
+export async function allEvents(): Promise<KitchenEvent[]> {
   return (await drawer()).getAll('events');
 }
 
@@ -42,7 +42,7 @@ export async function takeOut(ids: readonly string[]): Promise<void> {
 }
 
 /** Lays a refused entry aside: it is not sent again, and not lost until somebody drops it. */
-export async function layAside(event: FoodEvent, sentence: string): Promise<void> {
+export async function layAside(event: KitchenEvent, sentence: string): Promise<void> {
   const tx = (await drawer()).transaction(['events', 'refused'], 'readwrite');
   await Promise.all([
     tx.objectStore('refused').put({ id: event.id, event, sentence }),

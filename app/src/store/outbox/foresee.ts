@@ -1,13 +1,25 @@
 import type { StoredFood } from '@omtel/core/api';
 import type { Guidance } from '@omtel/core/guidance';
-import { dividedFrom, foldEvent, foldTrail, followsOn, type FoodState } from '@omtel/core/trail';
-import type { FoodEvent } from '@omtel/core/record';
+import {
+  afterMealEvent,
+  dividedFrom,
+  foldEvent,
+  foldTrail,
+  followsOn,
+  type FoodState,
+  type MealState,
+} from '@omtel/core/trail';
+import { isOfMeal, type FoodEvent, type KitchenEvent, type MealEvent } from '@omtel/core/record';
 import { api } from '../api';
 import type { AppDispatch } from '../store';
 
 /** Shows at once what events will lead to, by the same fold the server uses; its answer takes the place of this. */
-export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], guidance: Guidance): void {
+export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], guidance: Guidance): void {
   for (const event of events) {
+    if (isOfMeal(event)) {
+      dispatch(mealListed(event));
+      continue;
+    }
     dispatch(
       api.util.updateQueryData('foods', undefined, (draft) => {
         const index = draft.foods.findIndex(({ state }) => state.foodId === event.foodId);
@@ -37,6 +49,18 @@ export function foresee(dispatch: AppDispatch, events: readonly FoodEvent[], gui
     if (whole && event.type === 'corrected') dispatch(listed(whole));
   }
 }
+
+/** The meals with one as it is after something more was said of it. */
+const mealListed = (event: MealEvent) =>
+  api.util.updateQueryData('foods', undefined, (draft) => {
+    const meals = draft.meals as MealState[];
+    const index = meals.findIndex(({ mealId }) => mealId === event.mealId);
+    if (index < 0 && event.type !== 'mealPlanned') return;
+    const meal = afterMealEvent(meals[index] ?? null, event);
+    if (meal.dropped) meals.splice(index, 1);
+    else if (index < 0) meals.push(meal);
+    else meals[index] = meal;
+  });
 
 /** The list of foods with one as it is now. */
 const listed = (food: StoredFood) =>

@@ -31,7 +31,7 @@ function serverAnswers(answer: Answer): void {
 
 const taken: Answer = (events) => ({
   status: 200,
-  body: { accepted: events.map(({ id }) => id), foods: [] },
+  body: { accepted: events.map(({ id }) => id), foods: [], meals: [] },
 });
 const refusedWith = (status: number, detail: string) => ({
   status,

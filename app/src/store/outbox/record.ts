@@ -1,4 +1,12 @@
-import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
+import type {
+  EventType,
+  FoodEvent,
+  KitchenEvent,
+  MealEvent,
+  MealEventType,
+  MealPayload,
+  Payload,
+} from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import { api } from '../api';
 import type { AppThunk } from '../store';
@@ -16,12 +24,22 @@ export function newEvent<Type extends EventType>(
   return { id: uuid(), foodId, at: Math.round(at), type, payload } as FoodEvent;
 }
 
+/** The same for what is said of a meal. */
+export function newMealEvent<Type extends MealEventType>(
+  mealId: string,
+  at: number,
+  type: Type,
+  payload: MealPayload<Type>,
+): MealEvent {
+  return { id: uuid(), mealId, at: Math.round(at), type, payload } as MealEvent;
+}
+
 /**
  * Records what happened: kept on this device first, shown at once, then sent. When this resolves the entries are safe
  * from a reload; they are sent as soon as the server can be reached.
  */
 export const record =
-  (...events: readonly FoodEvent[]): AppThunk<Promise<void>> =>
+  (...events: readonly KitchenEvent[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     await putEvents(events);
     const household = api.endpoints.household.select()(getState()).data;

@@ -1,5 +1,5 @@
 import { MOST_EVENTS } from '@omtel/core/api';
-import type { FoodEvent } from '@omtel/core/record';
+import type { KitchenEvent } from '@omtel/core/record';
 import { api } from '../api';
 import { isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';
@@ -52,7 +52,7 @@ async function sendAll(dispatch: AppDispatch): Promise<void> {
  *
  * @returns false when the server cannot be reached: all is kept for later
  */
-async function handOver(dispatch: AppDispatch, events: readonly FoodEvent[]): Promise<boolean> {
+async function handOver(dispatch: AppDispatch, events: readonly KitchenEvent[]): Promise<boolean> {
   const result = await dispatch(api.endpoints.recordEvents.initiate(events));
   const error = result.error as QueryError;
   if (!error) {

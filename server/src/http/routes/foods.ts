@@ -10,6 +10,7 @@ import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { findFood } from '../../repositories/foods';
 import { historiesOf } from '../../services/histories';
+import { getHousehold } from '../../services/household';
 import { listKitchen } from '../../services/kitchen';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
@@ -29,10 +30,11 @@ export function foodRoutes({ db, wall, refolding }: Services) {
       createRoute({
         method: 'get',
         path: '/foods',
-        summary: 'The foods at hand, as they stand',
+        summary: 'The foods at hand and the meals to come, as they stand',
         responses: answers(shaped<FoodList>('FoodList')),
       }),
-      async (c) => c.json(await listKitchen(db, c.var.householdId), 200),
+      async (c) =>
+        c.json(await listKitchen(db, await getHousehold(db, c.var.householdId), wall), 200),
     )
     .openapi(
       createRoute({

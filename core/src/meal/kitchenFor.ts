@@ -1,0 +1,27 @@
+import { availableBetween, type Availability } from '../time';
+import type { Kitchen } from './meal';
+
+/** What a household says of its kitchen, and of who cooks when. */
+export interface KitchenSettings {
+  readonly kitchen: Omit<Kitchen, 'cooks'>;
+  readonly cooks: readonly {
+    readonly id: string;
+    readonly name: string;
+    /** When at home and awake; null: as the household. */
+    readonly availability: Availability | null;
+  }[];
+  readonly availability: Availability;
+  readonly zone: string;
+}
+
+/** The kitchen between two moments, with the times its cooks are there. */
+export function kitchenFor(settings: KitchenSettings, from: number, to: number): Kitchen {
+  return {
+    ...settings.kitchen,
+    cooks: settings.cooks.map(({ id, name, availability }) => ({
+      id,
+      name,
+      free: availableBetween(availability ?? settings.availability, from, to, settings.zone),
+    })),
+  };
+}

@@ -1,0 +1,255 @@
+import fc from 'fast-check';
+import { PLAIN_GUIDANCE } from '../guidance';
+import type { FoodEvent, MealEvent, PlannedDish } from '../record';
+import { at, happened, START } from '../testing/story';
+import { afterMealEvent, foldTrail, type FoodState, type MealState } from '../trail';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
+import { planMeal, standOf, TABLE, type MealAnswer, type MealAsked } from '.';
+
+void at;
+const LAMB = '01900000-0000-7000-8000-00000000000a';
+const PIE = '01900000-0000-7000-8000-00000000000b';
+const MEAL = '01900000-0000-7000-8000-00000000000c';
+const everyDay = Object.fromEntries(['1', '2', '3', '4', '5', '6', '7'].map((day) => [day, [{ from: '06:00', to: '23:30' }]]));
+
+const settings: MealAsked['settings'] = {
+  kitchen: { ovenShelves: 2, rings: 4, boards: 2, sinks: 1, microwave: true, grill: false },
+  cooks: [
+    { id: 'a', name: 'Ana', availability: null },
+    { id: 'b', name: 'Bo', availability: null },
+  ],
+  availability: everyDay,
+  zone: 'UTC',
+};
+
+const lamb: PlannedDish = {
+  kind: 'cooked',
+  id: 'lamb',
+  name: 'Lamb',
+  foodId: LAMB,
+  foodKey: 'lamb-shoulder-bone-in',
+  parts: [],
+  form: 'boneInJoint',
+  massKg: 2.4,
+  condition: 'frozen',
+  since: START,
+  method: 'refrigerator',
+  heating: { at: 'oven', fastMs: 135 * MINUTE_MS, slowMs: 165 * MINUTE_MS, celsius: [160, 170] },
+  restMs: 20 * MINUTE_MS,
+  prepareMs: 10 * MINUTE_MS,
+  finishMs: 10 * MINUTE_MS,
+  waitsMs: 20 * MINUTE_MS,
+  keeps: true,
+};
+const pie: PlannedDish = {
+  kind: 'reheated',
+  id: 'pie',
+  name: 'Pie',
+  foodId: PIE,
+  heating: { at: 'oven', fastMs: 25 * MINUTE_MS, slowMs: 35 * MINUTE_MS, celsius: [200, 220] },
+  prepareMs: 0,
+  finishMs: 0,
+  waitsMs: 20 * MINUTE_MS,
+  keeps: true,
+};
+const salad: PlannedDish = {
+  kind: 'cold',
+  id: 'salad',
+  name: 'Salad',
+  foodId: null,
+  prepareMs: 15 * MINUTE_MS,
+  finishMs: 0,
+  waitsMs: HOUR_MS,
+  keeps: false,
+};
+
+const of = (foodId: string, event: FoodEvent): FoodEvent => ({ ...event, foodId });
+const lambEvents = (...more: FoodEvent[]) => [
+  of(
+    LAMB,
+    happened(START - DAY_MS, 'added', {
+      foodKey: 'lamb-shoulder-bone-in',
+      name: 'Lamb',
+      massKg: 2.4,
+      form: 'boneInJoint',
+      condition: 'frozen',
+      place: 'freezer',
+      since: START - DAY_MS,
+    }),
+  ),
+  ...more.map((event) => of(LAMB, event)),
+];
+const pieEvents = [
+  of(
+    PIE,
+    happened(START - DAY_MS, 'added', {
+      foodKey: 'fish-pie',
+      name: 'Pie',
+      massKg: 1,
+      form: 'dish',
+      condition: 'cooked',
+      place: 'refrigerator',
+      since: START - DAY_MS,
+    }),
+  ),
+];
+const stateOf = (events: readonly FoodEvent[]): FoodState => foldTrail(events, PLAIN_GUIDANCE)!;
+
+const wanted = {
+  name: 'Supper',
+  people: 9,
+  smallEaters: 0,
+  serveAt: START + 72 * HOUR_MS,
+  dishes: [lamb, pie, salad],
+};
+const asked = (more: Partial<MealAsked> = {}): MealAsked => ({
+  wanted,
+  foods: [stateOf(lambEvents()), stateOf(pieEvents)],
+  settings,
+  guidance: PLAIN_GUIDANCE,
+  units: { temperature: 'C', mass: 'metric' },
+  now: START,
+  meal: null,
+  ...more,
+});
+
+type Scheduled = Extract<MealAnswer, { kind: 'scheduled' }>;
+function scheduled(answer: MealAnswer): Scheduled {
+  if (answer.kind !== 'scheduled') throw new Error(JSON.stringify(answer));
+  return answer;
+}
+
+let nextId = 0;
+const said = (
+  meal: MealState | null,
+  type: MealEvent['type'],
+  payload: MealEvent['payload'],
+  when = START,
+): MealState =>
+  afterMealEvent(meal, {
+    id: `01900000-0000-7000-8000-${String(++nextId).padStart(12, '0')}`,
+    mealId: MEAL,
+    at: when,
+    type,
+    payload,
+  } as MealEvent);
+
+const plannedMeal = (): { meal: MealState; answer: Scheduled } => {
+  const answer = scheduled(planMeal(asked()));
+  const dishes = [...answer.dishes];
+  const meal = said(said(null, 'mealPlanned', { ...wanted, dishes }), 'mealScheduled', answer.schedule);
+  return { meal, answer };
+};
+
+const startOf = ({ schedule }: Pick<Scheduled, 'schedule'>, id: string) =>
+  schedule.tasks.find((task) => task.id === id)!.startAt;
+
+describe('a meal of three dishes', () => {
+  const { meal, answer } = plannedMeal();
+
+  it('is on the table when it was wanted, with how the lamb thaws worked out', () => {
+    expect(answer.schedule.serveAt).toBe(wanted.serveAt);
+    expect(answer.dishes[0]).toHaveProperty('computedThaw.refrigerator.slowMs');
+    expect(answer.moved).toEqual([]);
+  });
+
+  it('stays as it is while nothing happens', () => {
+    const again = scheduled(planMeal(asked({ meal, wanted: meal.wanted, now: START + 5 * HOUR_MS })));
+    expect(again.schedule).toEqual(answer.schedule);
+    expect(again.moved).toEqual([]);
+  });
+
+  it('keeps what has begun where it began, and moves what follows from it', () => {
+    const late = startOf(answer, 'lamb.thaw') + 3 * HOUR_MS;
+    const foods = [
+      stateOf(lambEvents(happened(late, 'thawStarted', { method: 'refrigerator' }))),
+      stateOf(pieEvents),
+    ];
+    const again = scheduled(planMeal(asked({ meal, wanted: meal.wanted, foods, now: late + MINUTE_MS })));
+    expect(startOf(again, 'lamb.thaw')).toBe(late);
+    for (const { task } of again.moved) expect(task).not.toBe('lamb.thaw');
+    const thawed = late + again.schedule.tasks.find(({ id }) => id === 'lamb.thaw')!.minutes * MINUTE_MS;
+    expect(startOf(again, 'lamb.prepare')).toBeGreaterThanOrEqual(thawed);
+    expect(startOf(again, 'salad.prepare')).toBe(
+      startOf(answer, 'salad.prepare') + (again.schedule.serveAt - answer.schedule.serveAt),
+    );
+  });
+
+  it('a task that is pinned stays, and the rest goes round it', () => {
+    const at = startOf(answer, 'salad.prepare') - 20 * MINUTE_MS;
+    const tasks = answer.schedule.tasks.map((task) =>
+      task.id === 'salad.prepare' ? { ...task, startAt: at, pinned: true as const } : task,
+    );
+    const pinned = said(meal, 'mealScheduled', { ...answer.schedule, tasks });
+    const again = scheduled(planMeal(asked({ meal: pinned, wanted: meal.wanted })));
+    expect(startOf(again, 'salad.prepare')).toBe(at);
+    expect(again.schedule.tasks.find(({ id }) => id === 'salad.prepare')!.pinned).toBe(true);
+    expect(again.schedule.serveAt).toBe(wanted.serveAt);
+  });
+
+  it('once it is served only the clearing away is left', () => {
+    const when = answer.schedule.serveAt;
+    const served = said(
+      meal,
+      'mealTicked',
+      { dish: TABLE, name: 'Supper', kind: 'serve', part: 'done', at: when },
+      when,
+    );
+    const stand = standOf(served, [stateOf(lambEvents()), stateOf(pieEvents)]);
+    expect(stand.servedAt).toBe(when);
+    expect(stand.tasks.get('salad.prepare')!.doneAt).not.toBeNull();
+    expect(stand.tasks.has('lamb.putAway')).toBe(false);
+    const again = scheduled(planMeal(asked({ meal: served, wanted: meal.wanted, now: when + 10 * MINUTE_MS })));
+    expect(again.schedule.serveAt).toBe(when);
+    expect(startOf(again, 'lamb.putAway')).toBeGreaterThanOrEqual(when + 30 * MINUTE_MS);
+  });
+});
+
+it('a school of its own for one food counts for that dish', () => {
+  const strict = stateOf(
+    lambEvents(happened(START - HOUR_MS, 'guided', { choice: { school: 'code', extraCare: true } })),
+  );
+  const { schedule } = scheduled(planMeal(asked({ foods: [strict, stateOf(pieEvents)] })));
+  const rules = schedule.tasks.find(({ id }) => id === 'lamb.thaw')!.ruleIds;
+  const plain = scheduled(planMeal(asked())).schedule.tasks.find(({ id }) => id === 'lamb.thaw')!.ruleIds;
+  expect(rules).not.toEqual(plain);
+});
+
+it('says what stands in the way by dish, before any schedule', () => {
+  const answer = planMeal(asked({ wanted: { ...wanted, dishes: [{ ...lamb, method: 'microwave' }] } }));
+  expect(answer).toEqual({ kind: 'obstacles', obstacles: [{ dish: 'lamb', why: 'tooThick', byMs: null }] });
+});
+
+it('a meal wanted too soon is served as early as it can be', () => {
+  const { schedule } = scheduled(planMeal(asked({ wanted: { ...wanted, serveAt: START + HOUR_MS } })));
+  expect(schedule.serveAt).toBeGreaterThan(START + HOUR_MS);
+});
+
+it('planned anew after any tick, early or late, nothing that has begun is moved', () => {
+  const { meal, answer } = plannedMeal();
+  const ticks = answer.schedule.tasks.filter(({ kind }) => kind === 'prepare' || kind === 'ovenOn');
+  fc.assert(
+    fc.property(
+      fc.subarray(ticks, { minLength: 1 }),
+      fc.integer({ min: -90, max: 90 }),
+      fc.integer({ min: 0, max: 60 }),
+      (some, off, later) => {
+        const shifted = some.map(({ id, dish, kind, startAt }) => ({ id, dish, kind, at: startAt + off * MINUTE_MS }));
+        const now = Math.max(...shifted.map((each) => each.at)) + later * MINUTE_MS;
+        const ticked = shifted.reduce(
+          (sofar, { dish, kind, at: when }) =>
+            said(sofar, 'mealTicked', { dish, name: dish, kind, part: 'begun', at: when }, when),
+          meal,
+        );
+        const again = planMeal(asked({ meal: ticked, wanted: meal.wanted, now }));
+        if (again.kind !== 'scheduled') return;
+        for (const { id, at: when } of shifted) expect(startOf(again, id)).toBe(when);
+        expect(again.schedule.serveAt).toBeGreaterThanOrEqual(wanted.serveAt);
+        expect(again.moved.map(({ task }) => task)).not.toEqual(
+          expect.arrayContaining(shifted.map(({ id }) => id)),
+        );
+      },
+    ),
+    { numRuns: 12 },
+  );
+});

@@ -1,0 +1,160 @@
+import { foodById } from '../foods';
+import { rulesFor, type Guidance, type RuleSet } from '../guidance';
+import { thawBand } from '../forecast';
+import type { MealPayload, PlacedTask, PlannedDish } from '../record';
+import { readProblem, solve, type Help, type Schedule } from '../schedule';
+import type { OnProgress } from '../thermal';
+import { guidanceOf, type FoodState, type MealState } from '../trail';
+import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
+import { asItStands, nowOf } from './asItStands';
+import { conflictWords, type ConflictWords } from './conflictWords';
+import type { MealTask } from './dishTasks';
+import { kitchenFor, type KitchenSettings } from './kitchenFor';
+import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
+import { dishOf } from './plannedDish';
+import { standOf } from './stand';
+
+/** All that a meal is planned from; plain values, so that a worker can be asked. */
+export interface MealAsked {
+  readonly wanted: MealPayload<'mealPlanned'>;
+  /** The foods of its dishes that are in the stores. */
+  readonly foods: readonly FoodState[];
+  readonly settings: KitchenSettings;
+  readonly guidance: Guidance;
+  readonly units: UnitSystem;
+  readonly now: number;
+  /** The meal as it stands, where it is planned anew. */
+  readonly meal: MealState | null;
+}
+
+/** A task that is at another time than it was. */
+export interface Moved {
+  readonly task: string;
+  readonly byMs: number;
+}
+
+export type MealAnswer =
+  | {
+      readonly kind: 'scheduled';
+      /** Its dishes, with what is known now of how they thaw. */
+      readonly dishes: readonly PlannedDish[];
+      readonly schedule: MealPayload<'mealScheduled'>;
+      readonly moved: readonly Moved[];
+    }
+  | { readonly kind: 'obstacles'; readonly obstacles: readonly DishObstacle[] }
+  | { readonly kind: 'conflict'; readonly words: ConflictWords; readonly help: Help | null }
+  /** Neither a schedule nor a reason was found. */
+  | { readonly kind: 'undecided' };
+
+/** A good schedule is found early; a phone is not kept busy for the last per mille. */
+const ROUNDS = 8;
+
+/**
+ * Finds one schedule for a meal as it stands: nothing that was begun is moved, and as little as can be of what is to come.
+ *
+ * @param onProgress told the share done
+ */
+export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer {
+  const { wanted, foods, settings, guidance, units, meal } = asked;
+  const now = Math.floor(asked.now / MINUTE_MS) * MINUTE_MS;
+  const foodOf = new Map(foods.map((food) => [food.foodId, food]));
+  const stored = ({ foodId }: PlannedDish) => (foodId ? (foodOf.get(foodId) ?? null) : null);
+  const rulesOf = (dish: PlannedDish): RuleSet => {
+    const food = stored(dish);
+    return rulesFor(food ? guidanceOf(food, guidance) : guidance);
+  };
+  const dishes = wanted.dishes.map((dish, index) =>
+    thawing(dish, rulesOf(dish), onProgress && ((share) => onProgress((index + share) / (wanted.dishes.length + 1)))),
+  );
+  const until = Math.max(now, wanted.serveAt) + LATEST_MS;
+  const kitchen = kitchenFor(settings, now, until);
+  const table = { people: wanted.people, smallEaters: wanted.smallEaters, serveAt: wanted.serveAt };
+  const whole = { table, kitchen, dishes: dishes.map((dish) => dishOf(dish, stored(dish))) };
+  const byId = new Map(wanted.dishes.map((dish) => [dish.id, rulesOf(dish)]));
+  const made = mealProblem(whole, { rulesOf: (id) => byId.get(id)!, zone: settings.zone, now });
+  if ('obstacles' in made) return { kind: 'obstacles', obstacles: made.obstacles };
+
+  const minute = (at: number) => Math.round((at - now) / MINUTE_MS);
+  const before = meal?.schedule ?? null;
+  const stand = meal && standOf({ ...meal, wanted }, foods);
+  const pinned = new Map(
+    before?.tasks.flatMap(({ id, pinned, startAt }) => (pinned ? [[id, minute(startAt)] as const] : [])),
+  );
+  const withPins = {
+    ...made.problem,
+    tasks: made.problem.tasks.map((task) => {
+      const at = pinned.get(task.id);
+      return at === undefined || at < 0 ? task : { ...task, notBefore: at, notAfter: at };
+    }),
+  };
+  const problem = readProblem(stand ? asItStands(withPins, made.tasks, stand, now) : withPins);
+  const solved = solve(problem, {
+    rounds: ROUNDS,
+    ...(before && { before: asMinutes(before, minute) }),
+  });
+  if ('undecided' in solved) return { kind: 'undecided' };
+  if ('infeasible' in solved)
+    return {
+      kind: 'conflict',
+      words: conflictWords(solved.infeasible, whole, made.tasks, units),
+      help: solved.infeasible.help,
+    };
+  const at = (minutes: number) => now + minutes * MINUTE_MS;
+  const placed = new Map(before?.tasks.map((task) => [task.id, task]));
+  const tasks = [...made.tasks.values()].flatMap((task): PlacedTask[] => {
+    const known = stand?.tasks.get(task.id);
+    const start = known?.begunAt ?? (known ? (known.doneAt ?? now) - task.minutes * MINUTE_MS : null);
+    const startAt = start ?? at(solved.startAt[task.id]!);
+    return [placedTask(task, Math.round(startAt), pinned.has(task.id))];
+  });
+  return {
+    kind: 'scheduled',
+    dishes,
+    schedule: { serveAt: stand?.servedAt ?? at(solved.serveAt), tasks },
+    moved: tasks.flatMap(({ id, startAt }) => {
+      const was = placed.get(id)?.startAt;
+      return was === undefined || stand?.tasks.has(id) || was === startAt ? [] : [{ task: id, byMs: startAt - was }];
+    }),
+  };
+}
+
+const asMinutes = (
+  { serveAt, tasks }: MealPayload<'mealScheduled'>,
+  minute: (at: number) => number,
+): Schedule => ({
+  serveAt: minute(serveAt),
+  startAt: Object.fromEntries([
+    ...tasks.map(({ dish }) => [nowOf(dish), 0] as const),
+    ...tasks.map(({ id, startAt }) => [id, minute(startAt)] as const),
+  ]),
+});
+
+function placedTask(task: MealTask, startAt: number, pinned: boolean): PlacedTask {
+  const { id, dish, kind, minutes, place, celsius, hands = [], marks, ruleIds } = task;
+  return {
+    id,
+    dish,
+    kind,
+    startAt,
+    minutes,
+    ...(place !== undefined && { place }),
+    ...(celsius && { celsius: [...celsius] }),
+    hands: hands.map(([from, to]) => [from, to]),
+    marks: [...marks],
+    ruleIds: [...ruleIds],
+    ...(pinned && { pinned: true as const }),
+  };
+}
+
+/** A frozen dish with how long it thaws by heat transfer, the way it is to be thawed. */
+function thawing(dish: PlannedDish, rules: RuleSet, onProgress?: OnProgress): PlannedDish {
+  if (dish.kind !== 'cooked' || dish.condition !== 'frozen') return dish;
+  const { method, computedThaw, foodKey, form, massKg } = dish;
+  if ((method !== 'refrigerator' && method !== 'coldWater') || computedThaw?.[method]) return dish;
+  const { fastMs, slowMs } = thawBand(
+    { food: foodById(foodKey), form, massKg, place: method, startC: toCelsius(rules.bands.freezer.value.at) },
+    onProgress,
+  );
+  const span = { fastMs: Math.round(fastMs), slowMs: Math.round(slowMs) };
+  return { ...dish, computedThaw: { ...computedThaw, [method]: span } };
+}

@@ -1,0 +1,85 @@
+import { taskId, type PlannedDish, type TaskKind } from '../record';
+import type { FoodState, MealState } from '../trail';
+
+/** How far a task has come. */
+export interface Stand {
+  readonly begunAt: number | null;
+  readonly doneAt: number | null;
+}
+
+/** How far a meal has come: each task that was begun, by its id, and when all was on the table. */
+export interface MealStand {
+  readonly tasks: ReadonlyMap<string, Stand>;
+  readonly servedAt: number | null;
+}
+
+/** In the order they follow each other; what comes before something that was begun is behind the cook, ticked or not. */
+const ORDER: readonly TaskKind[] = ['thaw', 'prepare', 'ovenOn', 'cook', 'reheat', 'rest', 'finish'];
+
+/**
+ * How far a meal has come, by what its foods went through and what was ticked: a step that is ticked in the plan is an entry of its food,
+ * and an entry that is made elsewhere is a tick in the plan.
+ */
+export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand {
+  const byId = new Map(foods.map((food) => [food.foodId, food]));
+  const tasks = new Map<string, Stand>();
+  const dishes = meal.wanted.dishes;
+  const servedAts = dishes.flatMap(({ foodId }) => (foodId && byId.get(foodId)?.servedAt) || []);
+  const ofTable = meal.ticks[taskId(TABLE, 'serve')]?.done ?? null;
+  const onTable = servedAts.filter((at) => at >= meal.plannedAt);
+  const servedAt = ofTable ?? (onTable.length ? Math.max(...onTable) : null);
+  for (const dish of dishes) {
+    const { id, foodId } = dish;
+    const food = foodId ? byId.get(foodId) : undefined;
+    const own = new Map<TaskKind, Stand>();
+    if (food) for (const [kind, stand] of ofFood(food, dish, meal.plannedAt)) own.set(kind, stand);
+    for (const kind of [...ORDER, 'washSink', 'putAway'] as const) {
+      const { begun, done } = meal.ticks[taskId(id, kind)] ?? {};
+      if (begun === undefined && done === undefined) continue;
+      own.set(kind, { begunAt: begun ?? done ?? null, doneAt: done ?? own.get(kind)?.doneAt ?? null });
+    }
+    // Food that was at hand when it was planned and is not any more was eaten or thrown away.
+    const over = foodId !== null && !food && !dish.comes;
+    const last = servedAt !== null || over ? ORDER.length : Math.max(-1, ...[...own.keys()].map((kind) => ORDER.indexOf(kind)));
+    const by = servedAt ?? meal.plannedAt;
+    ORDER.forEach((kind, index) => {
+      const known = own.get(kind);
+      if (index < last && !known?.doneAt)
+        own.set(kind, { begunAt: known?.begunAt ?? null, doneAt: nextKnown(own, index) ?? by });
+    });
+    // It rests by itself from the heat on.
+    const cooked = own.get('cook')?.doneAt;
+    if (cooked && !own.has('rest')) own.set('rest', { begunAt: cooked, doneAt: null });
+    if (over) for (const kind of ['washSink', 'putAway'] as const) own.set(kind, { begunAt: null, doneAt: by });
+    for (const [kind, stand] of own) tasks.set(taskId(id, kind), stand);
+  }
+  return { tasks, servedAt };
+}
+
+/** The dish that stands for all of them together. */
+export const TABLE = 'table';
+
+/** When the first that comes after it was begun. */
+function nextKnown(own: ReadonlyMap<TaskKind, Stand>, index: number): number | null {
+  for (const kind of ORDER.slice(index + 1)) {
+    const stand = own.get(kind);
+    const at = stand?.begunAt ?? stand?.doneAt;
+    if (at) return at;
+  }
+  return null;
+}
+
+/** What a food tells of the tasks of its dish. */
+function ofFood(food: FoodState, { kind }: PlannedDish, plannedAt: number): [TaskKind, Stand][] {
+  const { thaw, cook, ovenOnAt, servedAt, place, placeSince } = food;
+  const told: [TaskKind, Stand][] = [];
+  if (thaw) told.push(['thaw', { begunAt: thaw.startedAt, doneAt: thaw.thawedAt }]);
+  if (ovenOnAt !== null && ovenOnAt >= plannedAt) told.push(['ovenOn', { begunAt: ovenOnAt, doneAt: ovenOnAt }]);
+  // What was cooked before it was planned is no cooking for this meal.
+  if (cook && cook.startedAt >= plannedAt)
+    told.push([kind === 'cooked' ? 'cook' : 'reheat', { begunAt: cook.startedAt, doneAt: cook.offHeatAt }]);
+  const cold = place === 'refrigerator' || place === 'freezer';
+  if (servedAt !== null && servedAt >= plannedAt && cold && placeSince >= servedAt)
+    told.push(['putAway', { begunAt: placeSince, doneAt: placeSince }]);
+  return told;
+}

@@ -1,0 +1,55 @@
+import { taskId, type MealEvent, type MealPayload } from '../record';
+
+/** When a task was begun and done, by what was ticked. */
+export interface Ticked {
+  readonly begun?: number;
+  readonly done?: number;
+}
+
+/** What was said of a meal amounts to this. */
+export interface MealState {
+  readonly mealId: string;
+  /** When it was first planned. */
+  readonly plannedAt: number;
+  readonly wanted: MealPayload<'mealPlanned'>;
+  readonly schedule: MealPayload<'mealScheduled'> | null;
+  /** By the id of the task. */
+  readonly ticks: Readonly<Record<string, Ticked>>;
+  readonly dropped: boolean;
+}
+
+/** Something said of a meal that nobody planned. */
+export class UnplannedMeal extends Error {}
+
+/**
+ * A meal after something more was said of it. Said twice it is the same.
+ *
+ * @param meal null where nothing was said before
+ * @throws UnplannedMeal where the first that is said of it does not plan it
+ */
+export function afterMealEvent(meal: MealState | null, event: MealEvent): MealState {
+  if (!meal) {
+    if (event.type !== 'mealPlanned') throw new UnplannedMeal('That meal is not known here.');
+    const { mealId, at: plannedAt, payload: wanted } = event;
+    return { mealId, plannedAt, wanted, schedule: null, ticks: {}, dropped: false };
+  }
+  switch (event.type) {
+    case 'mealPlanned':
+      return { ...meal, wanted: event.payload, dropped: false };
+    case 'mealScheduled':
+      return { ...meal, schedule: event.payload };
+    case 'mealTicked':
+      return { ...meal, ticks: ticked(meal.ticks, event.payload) };
+    case 'mealDropped':
+      return { ...meal, dropped: true };
+  }
+}
+
+function ticked(
+  ticks: MealState['ticks'],
+  { dish, kind, part, at }: MealPayload<'mealTicked'>,
+): MealState['ticks'] {
+  const task = taskId(dish, kind);
+  const { [part]: _, ...rest } = ticks[task] ?? {};
+  return { ...ticks, [task]: at === null ? rest : { ...rest, [part]: at } };
+}
