@@ -1,5 +1,5 @@
 import type { FoodTrail, Household } from '@omtel/core/api';
-import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
+import type { EventType, FoodEvent, KitchenEvent, Payload } from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
 import { fixedClock } from '../src/clock';
@@ -110,7 +110,7 @@ export interface SignedInKitchen extends Kitchen {
   readonly household: Household;
   /** The household's moment, in whole milliseconds. */
   readonly now: number;
-  record(...events: FoodEvent[]): Promise<Response>;
+  record(...events: KitchenEvent[]): Promise<Response>;
   trailOf(foodId: string): Promise<FoodTrail>;
   stateOf(foodId: string): Promise<FoodState>;
 }

@@ -10,6 +10,10 @@ const clockText = z.string().refine((text) => !('problem' in orProblem(() => par
 
 const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 
+/** When somebody is home and awake, by weekday. */
+const hours = z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4));
+
+export const MOST_COOKS = 6;
 /** A thermometer further off is thrown away, not corrected. */
 export const MOST_OFF_K = 5;
 export const MOST_OWN_FOODS = 200;
@@ -31,7 +35,22 @@ export const settingsSchema = z.object({
   warmMonths: z.array(z.number().int().min(1).max(12)).max(12),
   /** What this household cooks and no catalogue knows. */
   ownFoods: z.array(ownFoodSchema).max(MOST_OWN_FOODS),
-  availability: z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4)),
+  availability: hours,
+  /** What there is to cook with; an oven's room is counted in shelves. */
+  kitchen: z.object({
+    ovenShelves: z.number().int().min(0).max(8),
+    rings: z.number().int().min(0).max(8),
+    boards: z.number().int().min(1).max(8),
+    sinks: z.number().int().min(1).max(3),
+    microwave: z.boolean(),
+    grill: z.boolean(),
+  }),
+  /** Who cooks; without hours of their own they are home and awake as the household. */
+  cooks: z
+    .array(z.object({ id: z.string().min(1).max(40), name: z.string().trim().min(1).max(40), availability: hours.nullable() }))
+    .min(1)
+    .max(MOST_COOKS)
+    .refine((cooks) => new Set(cooks.map(({ id }) => id)).size === cooks.length, { message: 'Each cook once.' }),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -65,6 +84,8 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   formerZones: [],
   warmMonths: [5, 6, 7, 8, 9],
   ownFoods: [],
+  kitchen: { ovenShelves: 2, rings: 4, boards: 2, sinks: 1, microwave: true, grill: false },
+  cooks: [{ id: 'cook', name: 'The cook', availability: null }],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),
   ) as Settings['availability'],

@@ -7,6 +7,7 @@ export {
   DEFAULT_SETTINGS,
   type Household,
   householdSchema,
+  MOST_COOKS,
   MOST_FORMER_ZONES,
   MOST_OFF_K,
   type Settings,

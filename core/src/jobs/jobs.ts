@@ -1,5 +1,6 @@
 import { foodById, type FormId } from '../foods';
 import { coolingMs, rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
+import { planMeal, type MealAnswer, type MealAsked } from '../meal';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { OnProgress, Refrigerator, Series } from '../thermal';
@@ -85,6 +86,7 @@ export interface Jobs {
     answer: RoastForecast;
   };
   trials: { asked: { readonly trials: readonly NamedTrial[] }; answer: readonly Series[] };
+  meal: { asked: MealAsked; answer: MealAnswer };
 }
 export type JobKind = keyof Jobs;
 
@@ -135,6 +137,8 @@ const runners: {
     trials.map((trial, i) =>
       runTrial(trial, onProgress && ((share) => onProgress((i + share) / trials.length))),
     ),
+
+  meal: (asked, onProgress) => planMeal(asked, onProgress),
 };
 
 /** A batch that meets both cooling marks at the last moment, by straight lines. */

@@ -55,6 +55,8 @@ const HANDS = {
 /** Board, knife, sink and hands are washed and sanitised after what is raw, so that no salad meets its board in between, min. */
 const WASH = 5;
 const CLEAR = 10;
+/** From so many minutes on between two stirs, each is a task of its own. */
+const SELDOM = 15;
 /** Nobody clears away before they have eaten, min. */
 const AT_TABLE = 30;
 /** Prepared raw food goes on the heat within this time, and an oven is not kept hot for nothing longer, min. */
@@ -67,22 +69,28 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
   switch (dish.kind) {
     case 'cooked':
       return cookedTasks(dish, planning);
-    case 'reheated': {
+    case 'reheated':
+    case 'plain': {
       const { bandTime, reheating } = planning.rules;
       const made = new Template(dish.id, planning.rules);
-      made.heat(dish.heating, {
-        kind: 'reheat',
-        minutes: up(dish.heating.slowMs),
-        ruleIds: [reheating.within.id],
-      });
+      const kind = dish.kind === 'plain' ? 'cook' : 'reheat';
+      made.prepared(up(dish.prepareMs));
+      made.heat(
+        dish.heating,
+        {
+          kind,
+          minutes: up(dish.heating.slowMs),
+          ruleIds: dish.kind === 'plain' ? [] : [reheating.within.id],
+        },
+        { weight: COSTS.prepared },
+      );
       // Off the heat it stands no longer than food may; at the limit itself it would be too late.
       const most = down(bandTime.limit.value.ms) - 1;
-      return made.served(dish, { since: taskId(dish.id, 'reheat'), most }, COSTS.ready);
+      return made.served(dish, { since: taskId(dish.id, kind), most }, COSTS.ready);
     }
     case 'cold': {
       const made = new Template(dish.id, planning.rules);
-      const minutes = Math.max(1, up(dish.prepareMs));
-      made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] });
+      made.prepared(Math.max(1, up(dish.prepareMs)));
       return made.served(dish, null, COSTS.cold);
     }
   }
@@ -101,10 +109,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
     if (method === 'coldWater')
       made.beside({ kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] }, down(way.holdMs));
   }
-  if (dish.prepareMs > 0) {
-    const minutes = up(dish.prepareMs) + WASH;
-    made.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] }, { weight: COSTS.thawed });
-  }
+  if (dish.prepareMs > 0) made.prepared(up(dish.prepareMs) + WASH, { weight: COSTS.thawed });
   made.heat(
     heating,
     {
@@ -210,6 +215,11 @@ class Template {
     if (before) this.links.push({ from: before, to: this.last, ...link });
   }
 
+  /** On a board, both hands busy; nothing where it takes no time. */
+  prepared(minutes: number, link: Partial<LinkJson> = {}): void {
+    if (minutes > 0) this.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] }, link);
+  }
+
   /** Something that has to be done within so many minutes of the last task, and holds nothing else up. */
   beside(draft: Draft, max: number): void {
     this.links.push({ from: this.last!, to: this.add(draft), max, firm: true });
@@ -228,9 +238,19 @@ class Template {
     const { minutes } = draft;
     const heat = celsius && at === 'oven' ? { celsius: [...celsius] as [number, number] } : {};
     const stirs = everyMs ? during(minutes, up(everyMs)).map((from): Mark => ({ at: from, what: 'stir' })) : [];
-    const marks = readAt === undefined ? stirs : [...stirs, { at: readAt, what: 'read' } satisfies Mark];
-    const hands: Stretch[] = [[0, HANDS.into], [minutes - HANDS.outOf, minutes], ...marks.map(handsAt)];
-    this.then({ ...draft, place: at, ...heat, marks, hands: together(hands, minutes) }, link);
+    const reads: Mark[] = readAt === undefined ? [] : [{ at: readAt, what: 'read' }];
+    const marks = [...stirs, ...reads];
+    // Stirred again and again, it wants somebody near rather than a pair of hands.
+    const near = everyMs !== undefined && up(everyMs) < SELDOM;
+    const hands: Stretch[] = [
+      [0, HANDS.into],
+      [minutes - HANDS.outOf, minutes],
+      ...(near ? reads : marks).map(handsAt),
+    ];
+    this.then(
+      { ...draft, place: at, ...heat, marks, present: near, hands: together(hands, minutes) },
+      link,
+    );
     if (at !== 'oven') return;
     const { preheat } = this.rules.cooking;
     const on = this.add({

@@ -62,12 +62,18 @@ export interface ReheatedDish extends Common {
   readonly heating: Heating;
 }
 
+/** Vegetables, pasta, something to bake: heated, and nothing in it has to be read. */
+export interface PlainDish extends Common {
+  readonly kind: 'plain';
+  readonly heating: Heating;
+}
+
 /** A salad, bread, cold cuts: nothing is heated. */
 export interface ColdDish extends Common {
   readonly kind: 'cold';
 }
 
-export type Dish = CookedDish | ReheatedDish | ColdDish;
+export type Dish = CookedDish | ReheatedDish | PlainDish | ColdDish;
 
 /** A cook, with the times at home and awake. */
 export interface Cook {

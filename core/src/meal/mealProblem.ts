@@ -4,9 +4,8 @@ import type { ProblemJson } from '../schedule';
 import { DAY_MS, MINUTE_MS } from '../units';
 import { dishTasks, type MealTask } from './dishTasks';
 import type { Cook, Kitchen, Meal } from './meal';
+import { markOnFives, onFives } from './onFives';
 
-/** Between two heats that do not agree an oven is given this long, min. */
-const OVEN_CHANGE = 15;
 /** A meal may become so late: what is frozen and wanted too soon is told when it can be had. */
 export const LATEST_MS = 4 * DAY_MS;
 
@@ -29,7 +28,7 @@ export interface MealContext {
   readonly now: number;
 }
 
-/** Turns a meal into tasks that share a kitchen, in minutes from now. */
+/** Turns a meal into tasks that share a kitchen, in minutes from now, in steps of five. */
 export function mealProblem(
   { table, dishes, kitchen }: Meal,
   { rulesOf, zone, now }: MealContext,
@@ -52,23 +51,30 @@ export function mealProblem(
     links.push(...made.links);
   }
   if (obstacles.length) return { obstacles };
+  const problem = onFives({
+    horizon: serveAt + LATEST_MS / MINUTE_MS,
+    serveAt,
+    cooks: kitchen.cooks.map((cook) => cookOf(cook, now)),
+    places,
+    tasks: tasks.map(({ kind: _, ruleIds: __, marks: ___, ...task }) => task),
+    links,
+  });
   return {
-    problem: {
-      horizon: serveAt + LATEST_MS / MINUTE_MS,
-      serveAt,
-      cooks: kitchen.cooks.map((cook) => cookOf(cook, now)),
-      places,
-      tasks: tasks.map(({ kind: _, ruleIds: __, marks: ___, ...task }) => task),
-      links,
-    },
-    tasks: new Map(tasks.map((task) => [task.id, task])),
+    problem,
+    tasks: new Map(
+      problem.tasks.map((task, index) => [
+        task.id,
+        { ...tasks[index]!, ...task, marks: tasks[index]!.marks.map(markOnFives) },
+      ]),
+    ),
   };
 }
 
 type PlaceJson = NonNullable<ProblemJson['places']>[number];
 
 const placesOf = ({ ovenShelves, rings, boards, sinks, microwave, grill }: Kitchen): PlaceJson[] => [
-  { id: 'oven', capacity: ovenShelves, changeMin: OVEN_CHANGE },
+  // Between two heats lies the time the second one's preheating takes.
+  { id: 'oven', capacity: ovenShelves },
   { id: 'hob', capacity: rings },
   { id: 'board', capacity: boards },
   { id: 'sink', capacity: sinks },

@@ -11,6 +11,7 @@ import { conflictWords, type ConflictWords } from './conflictWords';
 import type { MealTask } from './dishTasks';
 import { kitchenFor, type KitchenSettings } from './kitchenFor';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
+import { FIVE, onFives } from './onFives';
 import { dishOf } from './plannedDish';
 import { standOf } from './stand';
 
@@ -46,6 +47,7 @@ export type MealAnswer =
   /** Neither a schedule nor a reason was found. */
   | { readonly kind: 'undecided' };
 
+const STEP_MS = FIVE * MINUTE_MS;
 /** A good schedule is found early; a phone is not kept busy for the last per mille. */
 const ROUNDS = 8;
 
@@ -56,7 +58,8 @@ const ROUNDS = 8;
  */
 export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer {
   const { wanted, foods, settings, guidance, units, meal } = asked;
-  const now = Math.floor(asked.now / MINUTE_MS) * MINUTE_MS;
+  // Five minutes by the clock on the wall, so that nothing is to be done at 18:03.
+  const now = Math.ceil(asked.now / STEP_MS) * STEP_MS;
   const foodOf = new Map(foods.map((food) => [food.foodId, food]));
   const stored = ({ foodId }: PlannedDish) => (foodId ? (foodOf.get(foodId) ?? null) : null);
   const rulesOf = (dish: PlannedDish): RuleSet => {
@@ -87,7 +90,7 @@ export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer 
       return at === undefined || at < 0 ? task : { ...task, notBefore: at, notAfter: at };
     }),
   };
-  const problem = readProblem(stand ? asItStands(withPins, made.tasks, stand, now) : withPins);
+  const problem = readProblem(stand ? onFives(asItStands(withPins, made.tasks, stand, now)) : withPins);
   const solved = solve(problem, {
     rounds: ROUNDS,
     ...(before && { before: asMinutes(before, minute) }),

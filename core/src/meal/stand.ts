@@ -1,5 +1,6 @@
 import { taskId, type PlannedDish, type TaskKind } from '../record';
 import type { FoodState, MealState } from '../trail';
+import { HOUR_MS } from '../units';
 
 /** How far a task has come. */
 export interface Stand {
@@ -26,13 +27,14 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
   const dishes = meal.wanted.dishes;
   const servedAts = dishes.flatMap(({ foodId }) => (foodId && byId.get(foodId)?.servedAt) || []);
   const ofTable = meal.ticks[taskId(TABLE, 'serve')]?.done ?? null;
-  const onTable = servedAts.filter((at) => at >= meal.plannedAt);
+  const near = Math.min(meal.wanted.serveAt, meal.schedule?.serveAt ?? Infinity) - NEAR_MS;
+  const onTable = servedAts.filter((at) => at >= near);
   const servedAt = ofTable ?? (onTable.length ? Math.max(...onTable) : null);
   for (const dish of dishes) {
     const { id, foodId } = dish;
     const food = foodId ? byId.get(foodId) : undefined;
     const own = new Map<TaskKind, Stand>();
-    if (food) for (const [kind, stand] of ofFood(food, dish, meal.plannedAt)) own.set(kind, stand);
+    if (food) for (const [kind, stand] of ofFood(food, dish, near)) own.set(kind, stand);
     for (const kind of [...ORDER, 'washSink', 'putAway'] as const) {
       const { begun, done } = meal.ticks[taskId(id, kind)] ?? {};
       if (begun === undefined && done === undefined) continue;
@@ -56,6 +58,9 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
   return { tasks, servedAt };
 }
 
+/** What was heated or served longer before it was for another meal. */
+const NEAR_MS = 8 * HOUR_MS;
+
 /** The dish that stands for all of them together. */
 export const TABLE = 'table';
 
@@ -70,16 +75,16 @@ function nextKnown(own: ReadonlyMap<TaskKind, Stand>, index: number): number | n
 }
 
 /** What a food tells of the tasks of its dish. */
-function ofFood(food: FoodState, { kind }: PlannedDish, plannedAt: number): [TaskKind, Stand][] {
+function ofFood(food: FoodState, { kind }: PlannedDish, near: number): [TaskKind, Stand][] {
   const { thaw, cook, ovenOnAt, servedAt, place, placeSince } = food;
   const told: [TaskKind, Stand][] = [];
   if (thaw) told.push(['thaw', { begunAt: thaw.startedAt, doneAt: thaw.thawedAt }]);
-  if (ovenOnAt !== null && ovenOnAt >= plannedAt) told.push(['ovenOn', { begunAt: ovenOnAt, doneAt: ovenOnAt }]);
-  // What was cooked before it was planned is no cooking for this meal.
-  if (cook && cook.startedAt >= plannedAt)
-    told.push([kind === 'cooked' ? 'cook' : 'reheat', { begunAt: cook.startedAt, doneAt: cook.offHeatAt }]);
+  if (ovenOnAt !== null && ovenOnAt >= near) told.push(['ovenOn', { begunAt: ovenOnAt, doneAt: ovenOnAt }]);
+  // What is raw is cooked once; what is heated again was heated before.
+  if (cook && (kind === 'cooked' || cook.startedAt >= near))
+    told.push([kind === 'reheated' ? 'reheat' : 'cook', { begunAt: cook.startedAt, doneAt: cook.offHeatAt }]);
   const cold = place === 'refrigerator' || place === 'freezer';
-  if (servedAt !== null && servedAt >= plannedAt && cold && placeSince >= servedAt)
+  if (servedAt !== null && servedAt >= near && cold && placeSince >= servedAt)
     told.push(['putAway', { begunAt: placeSince, doneAt: placeSince }]);
   return told;
 }

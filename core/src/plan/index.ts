@@ -16,7 +16,7 @@ export {
   type StepKind,
   stepKinds,
 } from './schedule';
-export { stepWords, type StepWords } from './stepWords';
+export { stepWords, type StepWords, thawWords } from './stepWords';
 export { METHOD_WORDS, methodTimes, methodWindow, obstacleWords, thawGrounds } from './methodWords';
 export { type Rescue, rescueOf } from './rescue';
 export { type AgendaItem, type AgendaLine, agendaOf } from './agenda';

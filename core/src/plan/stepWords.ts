@@ -3,6 +3,7 @@ import type { RuleSet } from '../guidance';
 import { isStuffed, targetOf } from '../clocks';
 import type { FoodState } from '../trail';
 import { formatCeiling, formatDuration, formatMostLength, formatTarget, type UnitSystem } from '../units';
+import type { Method } from './input';
 import { thawSpan } from './spans';
 import { ovenOf, type Step } from './schedule';
 
@@ -19,7 +20,7 @@ export interface StepWords {
 export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, rules: RuleSet): StepWords {
   switch (kind) {
     case 'startThaw':
-      return startThaw(state, units, rules);
+      return thawWords(state.plan?.method, state.withoutAir, units, rules);
     case 'changeWater':
       return {
         title: `Change the water, ${ordinal((state.thaw?.changes ?? 0) + 1)} of ${waterChanges(state, rules)}`,
@@ -84,8 +85,14 @@ export function stepWords({ kind }: Step, state: FoodState, units: UnitSystem, r
   }
 }
 
-function startThaw(state: FoodState, units: UnitSystem, rules: RuleSet): StepWords {
-  switch (state.plan?.method) {
+/** How a thaw is begun; in the refrigerator where no other way was planned. */
+export function thawWords(
+  method: Method | undefined,
+  withoutAir: boolean,
+  units: UnitSystem,
+  rules: RuleSet,
+): StepWords {
+  switch (method) {
     case 'coldWater': {
       if (rules.thawing.waterRunning.value.yes) {
         const cold = formatCeiling(rules.thawing.waterTemperature.value.at, units);
@@ -111,7 +118,7 @@ function startThaw(state: FoodState, units: UnitSystem, rules: RuleSet): StepWor
     default:
       return {
         title: 'To the lowest shelf',
-        detail: state.withoutAir
+        detail: withoutAir
           ? 'Open the pack first. On a tray with a lip, covered.'
           : 'Out of the freezer, still wrapped, on a tray with a lip.',
         tick: 'It is in the refrigerator',

@@ -70,6 +70,7 @@ const dish = z.discriminatedUnion('kind', [
     })
     .strict(),
   z.object({ kind: z.literal('reheated'), ...common, comes, heating }).strict(),
+  z.object({ kind: z.literal('plain'), ...common, comes, heating }).strict(),
   z.object({ kind: z.literal('cold'), ...common, comes }).strict(),
 ]);
 export type PlannedDish = z.infer<typeof dish>;

@@ -18,6 +18,7 @@ import {
 } from '../repositories/households';
 import { recordEvents } from '../services/recordEvents';
 import { boatyardStory, storyOpens } from './story';
+import { DEMO_COOKS } from './supper';
 
 /** The same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
 const ID = '019f0000-0000-7000-8000-000000000001';
@@ -33,7 +34,7 @@ export async function ensureDemoHousehold(
   const household: HouseholdRow = {
     id: ID,
     name: 'The boatyard',
-    settings: { ...DEFAULT_SETTINGS, zone },
+    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
     demo: true,
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
@@ -58,7 +59,7 @@ export async function restartDemo(
   const { zone } = household.settings;
   const fresh: HouseholdRow = {
     ...household,
-    settings: { ...DEFAULT_SETTINGS, zone },
+    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
   };

@@ -3,9 +3,10 @@ import { foodById, type FormId } from '@omtel/core/foods';
 import { rulesOf } from '@omtel/core/guidance';
 import { compareMethods } from '@omtel/core/plan';
 import { atClock } from '@omtel/core/time';
-import type { EventType, FoodEvent, Payload } from '@omtel/core/record';
+import type { EventType, FoodEvent, KitchenEvent, Payload } from '@omtel/core/record';
 import { celsius, fahrenheit, MINUTE_MS, type Temperature } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
+import { crewSupper } from './supper';
 
 /** The story opens on the evening before the crew's supper. */
 const OPENS_AT = { hour: 19, minute: 2 };
@@ -20,17 +21,23 @@ export const storyOpens = (wallNow: number, zone: string): number => atClock(wal
  * @param opens when the story opens, epoch ms
  * @returns events in no particular order
  */
-export function boatyardStory(opens: number, zone: string): FoodEvent[] {
+export function boatyardStory(opens: number, zone: string): KitchenEvent[] {
   const when = (daysAgo: number, clock: string): number => {
     const [hour, minute] = clock.split(':').map(Number) as [number, number];
     return atClock(opens, -daysAgo, { hour, minute }, zone);
   };
+  const bake = aubergineBake(when);
+  const lamb = tomorrowsLamb(when);
+  const supper = { opens, plannedAt: when(1, '07:30'), serveAt: when(-1, '19:00'), zone };
   return [
     ...tonightsTrout(opens, when),
     ...soupOnTheHob(when),
     ...leftovers(when),
+    ...bake,
     ...bought(when),
     ...freezer(when),
+    ...lamb,
+    ...crewSupper(supper, lamb, bake),
   ];
 }
 
@@ -146,7 +153,15 @@ function leftovers(when: When): FoodEvent[] {
       covered: true,
     });
 
-  const aubergines = trailOf(
+  const tub = trailOf(
+    food('beef-stew', 'Tub without a date', 0.5, 'liquid', { condition: 'cooked', since: null }),
+    when(2, '21:00'),
+  );
+  return [fishPie, rice, tub].flatMap(({ events }) => events);
+}
+
+function aubergineBake(when: When): FoodEvent[] {
+  return trailOf(
     food('aubergine-bake', 'Tray of aubergine bake', 1.6, 'dish', { since: when(2, '18:30') }),
     when(2, '18:30'),
   )
@@ -161,13 +176,18 @@ function leftovers(when: When): FoodEvent[] {
       shelf: 'middle',
       covered: true,
     })
-    .read(when(1, '07:50'), celsius(4));
+    .read(when(1, '07:50'), celsius(4)).events;
+}
 
-  const tub = trailOf(
-    food('beef-stew', 'Tub without a date', 0.5, 'liquid', { condition: 'cooked', since: null }),
-    when(2, '21:00'),
-  );
-  return [fishPie, rice, aubergines, tub].flatMap(({ events }) => events);
+/** Thawing in the refrigerator for tomorrow's supper. */
+function tomorrowsLamb(when: When): FoodEvent[] {
+  const added = food('lamb-leg-bone-in', 'Leg of lamb', 2.7, 'boneInJoint', {
+    condition: 'frozen',
+    place: 'freezer',
+    since: when(24, '10:30'),
+  });
+  return trailOf(added, when(24, '10:40')).then(when(1, '07:40'), 'thawStarted', { method: 'refrigerator' })
+    .events;
 }
 
 function bought(when: When): FoodEvent[] {
@@ -185,7 +205,7 @@ function bought(when: When): FoodEvent[] {
   return [chicken, sardines].flatMap(({ events }) => events);
 }
 
-/** The lamb for tomorrow, and eight older things. */
+/** A shoulder of lamb, and eight older things. */
 function freezer(when: When): FoodEvent[] {
   const raw = (daysAgo: number, foodKey: string, name: string, massKg: number, form: FormId) =>
     trailOf(
