@@ -90,7 +90,12 @@ describe('a meal', () => {
       .orderBy('seq')
       .select('seq', 'type');
     expect(rows.map(({ seq }) => Number(seq))).toEqual(rows.map((_row, index) => index + 1));
-    expect(rows.slice(-4).map(({ type }) => type)).toEqual(['added', 'labelled', 'mealPlanned', 'mealTicked']);
+    expect(rows.slice(-4).map(({ type }) => type)).toEqual([
+      'added',
+      'labelled',
+      'mealPlanned',
+      'mealTicked',
+    ]);
   });
 
   it('not wanted any more it is gone, and planned again it is back', async () => {

@@ -2,12 +2,18 @@ import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/t
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { outboxSlice } from './outbox/slice';
+import { replansSlice } from './replans';
 import { tickSlice } from './tick';
 import { takeInPage } from './toldInPage';
 
 export function makeStore() {
   const store = configureStore({
-    reducer: { [api.reducerPath]: api.reducer, outbox: outboxSlice.reducer, tick: tickSlice.reducer },
+    reducer: {
+      [api.reducerPath]: api.reducer,
+      outbox: outboxSlice.reducer,
+      tick: tickSlice.reducer,
+      replans: replansSlice.reducer,
+    },
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   takeInPage(store.dispatch);

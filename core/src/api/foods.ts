@@ -9,7 +9,10 @@ import type { PowerCut } from './stores';
 export const MOST_EVENTS = 200;
 
 /** Anything a household records; told apart by its type. */
-const kitchenEventSchema = z.discriminatedUnion('type', [eventSchema, mealEventSchema] as never) as z.ZodType<KitchenEvent>;
+const kitchenEventSchema = z.discriminatedUnion('type', [
+  eventSchema,
+  mealEventSchema,
+] as never) as z.ZodType<KitchenEvent>;
 
 export const recordEventsSchema = z
   .object({ events: z.array(kitchenEventSchema).min(1).max(MOST_EVENTS) })

@@ -47,10 +47,18 @@ export const settingsSchema = z.object({
   }),
   /** Who cooks; without hours of their own they are home and awake as the household. */
   cooks: z
-    .array(z.object({ id: z.string().min(1).max(40), name: z.string().trim().min(1).max(40), availability: hours.nullable() }))
+    .array(
+      z.object({
+        id: z.string().min(1).max(40),
+        name: z.string().trim().min(1).max(40),
+        availability: hours.nullable(),
+      }),
+    )
     .min(1)
     .max(MOST_COOKS)
-    .refine((cooks) => new Set(cooks.map(({ id }) => id)).size === cooks.length, { message: 'Each cook once.' }),
+    .refine((cooks) => new Set(cooks.map(({ id }) => id)).size === cooks.length, {
+      message: 'Each cook once.',
+    }),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 

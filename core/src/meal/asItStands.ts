@@ -11,7 +11,14 @@ type LinkJson = NonNullable<ProblemJson['links']>[number];
 export const nowOf = (dish: string): string => `${dish}.now`;
 
 /** These take as long as they take; how long the others take shows when they are done. */
-const BY_THE_CLOCK: ReadonlySet<TaskKind> = new Set(['washSink', 'prepare', 'ovenOn', 'rest', 'finish', 'putAway']);
+const BY_THE_CLOCK: ReadonlySet<TaskKind> = new Set([
+  'washSink',
+  'prepare',
+  'ovenOn',
+  'rest',
+  'finish',
+  'putAway',
+]);
 
 /** When a task was begun and over, in whole minutes from now: past is below nothing. */
 interface Past {
@@ -49,11 +56,16 @@ export function asItStands(
   return { ...problem, tasks: [...anchors, ...left], links };
 }
 
-function pastOf({ begunAt, doneAt }: Stand, { kind, minutes }: MealTask, minute: (at: number) => number): Past {
+function pastOf(
+  { begunAt, doneAt }: Stand,
+  { kind, minutes }: MealTask,
+  minute: (at: number) => number,
+): Past {
   const over = doneAt === null ? null : minute(doneAt);
   const begun = begunAt === null ? over! - minutes : minute(begunAt);
   // What goes by the clock is over when its time is, whoever looks.
-  if (over === null && BY_THE_CLOCK.has(kind) && begun + minutes <= 0) return { begun, over: begun + minutes };
+  if (over === null && BY_THE_CLOCK.has(kind) && begun + minutes <= 0)
+    return { begun, over: begun + minutes };
   return { begun, over };
 }
 
@@ -77,14 +89,15 @@ function hangingOn(
   if (pasts.has(link.to)) return [];
   const past = pasts.get(link.from);
   if (!past) return [link];
-  const { of: _, min = 0, max = null, ...rest } = link;
+  const { min = 0, max = null } = link;
   const fromStart = link.of === 'start';
   if (!fromStart && past.over === null) return [link];
   const since = fromStart ? past.begun : past.over!;
   const most = max === null ? null : since + max;
   return [
     {
-      ...rest,
+      ...link,
+      of: 'end',
       from: nowOf((dishOf(link.from) ?? dishOf(link.to))!),
       min: Math.max(0, since + min),
       max: most === null || most < 0 ? null : Math.max(most, Math.max(0, since + min)),

@@ -62,7 +62,8 @@ export function conflictWords(
       case 'wait': {
         const longer = formatDuration(help.minutes * MINUTE_MS);
         if (help.to === SERVE) return `${nameOf(help.from)} may wait ${longer} longer for the table.`;
-        if (tasks.get(help.from)?.kind === 'ovenOn') return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
+        if (tasks.get(help.from)?.kind === 'ovenOn')
+          return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
         return `${nameOf(help.from)} may lie ${longer} longer in between.`;
       }
       case 'home':

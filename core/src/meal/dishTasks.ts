@@ -237,7 +237,9 @@ class Template {
   ): void {
     const { minutes } = draft;
     const heat = celsius && at === 'oven' ? { celsius: [...celsius] as [number, number] } : {};
-    const stirs = everyMs ? during(minutes, up(everyMs)).map((from): Mark => ({ at: from, what: 'stir' })) : [];
+    const stirs = everyMs
+      ? during(minutes, up(everyMs)).map((from): Mark => ({ at: from, what: 'stir' }))
+      : [];
     const reads: Mark[] = readAt === undefined ? [] : [{ at: readAt, what: 'read' }];
     const marks = [...stirs, ...reads];
     // Stirred again and again, it wants somebody near rather than a pair of hands.
@@ -247,10 +249,7 @@ class Template {
       [minutes - HANDS.outOf, minutes],
       ...(near ? reads : marks).map(handsAt),
     ];
-    this.then(
-      { ...draft, place: at, ...heat, marks, present: near, hands: together(hands, minutes) },
-      link,
-    );
+    this.then({ ...draft, place: at, ...heat, marks, present: near, hands: together(hands, minutes) }, link);
     if (at !== 'oven') return;
     const { preheat } = this.rules.cooking;
     const on = this.add({

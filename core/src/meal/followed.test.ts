@@ -119,7 +119,10 @@ it('a meal that is followed to the minute ends every dish in “fine”, by ever
       const always = [{ from: START, to: START + 9 * DAY_MS }];
       const kitchen = kitchenOf({ Ana: always, Bo: always });
       const table = { people: 4, smallEaters: 0, serveAt: START + aheadH * HOUR_MS };
-      const meal = mealProblem({ table, dishes: all, kitchen }, { rulesOf: () => rules, zone: 'UTC', now: START });
+      const meal = mealProblem(
+        { table, dishes: all, kitchen },
+        { rulesOf: () => rules, zone: 'UTC', now: START },
+      );
       fc.pre('problem' in meal);
       const problem = readProblem(meal.problem);
       const schedule = solve(problem, { seed: 1, rounds: 0 });

@@ -175,7 +175,13 @@ export function sharedHeat(
       ? (tasks.find(({ dish, kind }) => dish === task.dish && (kind === 'cook' || kind === 'reheat')) ?? task)
       : task;
   return tasks
-    .filter((other) => other.place === task.place && other.celsius && other.startAt < endOf(inIt) && inIt.startAt < endOf(other))
+    .filter(
+      (other) =>
+        other.place === task.place &&
+        other.celsius &&
+        other.startAt < endOf(inIt) &&
+        inIt.startAt < endOf(other),
+    )
     .reduce<readonly [number, number]>(
       ([low, high], { celsius }) => [Math.max(low, celsius![0]), Math.min(high, celsius![1])],
       [task.celsius[0], task.celsius[1]],

@@ -82,7 +82,9 @@ export function mealStepWords({ kind, dish, task, celsius }: MealStep, context: 
     case 'off':
       return {
         title: `${name} off the heat`,
-        detail: `${goalWords(dish!, context, 'Once it reads ', '. ')}${restWords(dish!)}`.trim() || 'Once it is done.',
+        detail:
+          `${goalWords(dish!, context, 'Once it reads ', '. ')}${restWords(dish!)}`.trim() ||
+          'Once it is done.',
         tick: 'Off the heat',
       };
     case 'finish':
@@ -136,7 +138,12 @@ const readDetail = (dish: PlannedDish, food: FoodState | null): string => {
   return form ? formById(form).probe : 'In the middle, where it is thickest.';
 };
 
-function goalWords(dish: PlannedDish, { rules, units, food }: MealWordsContext, before: string, after = ''): string {
+function goalWords(
+  dish: PlannedDish,
+  { rules, units, food }: MealWordsContext,
+  before: string,
+  after = '',
+): string {
   const target =
     dish.kind === 'cooked'
       ? targetOf({ foodKey: dish.foodKey, parts: dish.parts }, rules)

@@ -24,17 +24,20 @@ export function onFives(problem: ProblemJson): ProblemJson {
       ...task,
       minutes: up(task.minutes),
       hands: joined((task.hands ?? []).map(([from, to]): Span => [down(from), up(to)])),
-      notBefore: task.notBefore == null ? null : up(task.notBefore),
-      notAfter: task.notAfter == null ? null : down(task.notAfter),
+      notBefore: rounded(task.notBefore, up),
+      notAfter: rounded(task.notAfter, down),
     })),
     links: problem.links?.map((link) => {
-      const [min, max] = [up(link.min ?? 0), link.max == null ? null : down(link.max)];
+      const [min, max] = [up(link.min ?? 0), rounded(link.max, down)];
       if (max === null || min <= max) return { ...link, min, max };
       // It has to come at a moment between two fives: a rule comes first, else it comes at the next.
       return link.firm ? { ...link, min: max, max } : { ...link, min, max: min };
     }),
   };
 }
+
+const rounded = (minutes: number | null | undefined, round: (minutes: number) => number): number | null =>
+  typeof minutes === 'number' ? round(minutes) : null;
 
 /** What asks for a cook while a task runs, no later than it does. */
 export const markOnFives = <Mark extends { readonly at: number }>(mark: Mark): Mark => ({

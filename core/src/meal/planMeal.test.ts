@@ -10,7 +10,9 @@ void at;
 const LAMB = '01900000-0000-7000-8000-00000000000a';
 const PIE = '01900000-0000-7000-8000-00000000000b';
 const MEAL = '01900000-0000-7000-8000-00000000000c';
-const everyDay = Object.fromEntries(['1', '2', '3', '4', '5', '6', '7'].map((day) => [day, [{ from: '06:00', to: '23:30' }]]));
+const everyDay = Object.fromEntries(
+  ['1', '2', '3', '4', '5', '6', '7'].map((day) => [day, [{ from: '06:00', to: '23:30' }]]),
+);
 
 const settings: MealAsked['settings'] = {
   kitchen: { ovenShelves: 2, rings: 4, boards: 2, sinks: 1, microwave: true, grill: false },
@@ -199,7 +201,9 @@ describe('a meal of three dishes', () => {
     expect(stand.servedAt).toBe(when);
     expect(stand.tasks.get('salad.prepare')!.doneAt).not.toBeNull();
     expect(stand.tasks.has('lamb.putAway')).toBe(false);
-    const again = scheduled(planMeal(asked({ meal: served, wanted: meal.wanted, now: when + 10 * MINUTE_MS })));
+    const again = scheduled(
+      planMeal(asked({ meal: served, wanted: meal.wanted, now: when + 10 * MINUTE_MS })),
+    );
     expect(again.schedule.serveAt).toBe(when);
     expect(startOf(again, 'lamb.putAway')).toBeGreaterThanOrEqual(when + 30 * MINUTE_MS);
   });
@@ -234,7 +238,12 @@ it('planned anew after any tick, early or late, nothing that has begun is moved'
       fc.integer({ min: -90, max: 90 }),
       fc.integer({ min: 0, max: 60 }),
       (some, off, later) => {
-        const shifted = some.map(({ id, dish, kind, startAt }) => ({ id, dish, kind, at: startAt + off * MINUTE_MS }));
+        const shifted = some.map(({ id, dish, kind, startAt }) => ({
+          id,
+          dish,
+          kind,
+          at: startAt + off * MINUTE_MS,
+        }));
         const now = Math.max(...shifted.map((each) => each.at)) + later * MINUTE_MS;
         const ticked = shifted.reduce(
           (sofar, { dish, kind, at: when }) =>

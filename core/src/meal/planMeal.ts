@@ -67,7 +67,11 @@ export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer 
     return rulesFor(food ? guidanceOf(food, guidance) : guidance);
   };
   const dishes = wanted.dishes.map((dish, index) =>
-    thawing(dish, rulesOf(dish), onProgress && ((share) => onProgress((index + share) / (wanted.dishes.length + 1)))),
+    thawing(
+      dish,
+      rulesOf(dish),
+      onProgress && ((share) => onProgress((index + share) / (wanted.dishes.length + 1))),
+    ),
   );
   const until = Math.max(now, wanted.serveAt) + LATEST_MS;
   const kitchen = kitchenFor(settings, now, until);
@@ -116,7 +120,9 @@ export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer 
     schedule: { serveAt: stand?.servedAt ?? at(solved.serveAt), tasks },
     moved: tasks.flatMap(({ id, startAt }) => {
       const was = placed.get(id)?.startAt;
-      return was === undefined || stand?.tasks.has(id) || was === startAt ? [] : [{ task: id, byMs: startAt - was }];
+      return was === undefined || stand?.tasks.has(id) || was === startAt
+        ? []
+        : [{ task: id, byMs: startAt - was }];
     }),
   };
 }

@@ -11,7 +11,7 @@ import type { Dish } from './meal';
  */
 export function dishOf(planned: PlannedDish, food: FoodState | null): Dish {
   if (planned.kind !== 'cooked') return planned;
-  const { foodKey, parts, form, massKg, condition, since, computedThaw, ...dish } = planned;
+  const { foodKey, parts, form, massKg, condition, computedThaw, ...dish } = planned;
   return {
     ...dish,
     food: {

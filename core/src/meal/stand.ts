@@ -42,7 +42,10 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
     }
     // Food that was at hand when it was planned and is not any more was eaten or thrown away.
     const over = foodId !== null && !food && !dish.comes;
-    const last = servedAt !== null || over ? ORDER.length : Math.max(-1, ...[...own.keys()].map((kind) => ORDER.indexOf(kind)));
+    const last =
+      servedAt !== null || over
+        ? ORDER.length
+        : Math.max(-1, ...[...own.keys()].map((kind) => ORDER.indexOf(kind)));
     const by = servedAt ?? meal.plannedAt;
     ORDER.forEach((kind, index) => {
       const known = own.get(kind);
@@ -52,7 +55,8 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
     // It rests by itself from the heat on.
     const cooked = own.get('cook')?.doneAt;
     if (cooked && !own.has('rest')) own.set('rest', { begunAt: cooked, doneAt: null });
-    if (over) for (const kind of ['washSink', 'putAway'] as const) own.set(kind, { begunAt: null, doneAt: by });
+    if (over)
+      for (const kind of ['washSink', 'putAway'] as const) own.set(kind, { begunAt: null, doneAt: by });
     for (const [kind, stand] of own) tasks.set(taskId(id, kind), stand);
   }
   return { tasks, servedAt };

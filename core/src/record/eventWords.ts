@@ -51,7 +51,10 @@ const DONE_WORDS: Record<TickedKind, string> = {
 };
 
 /** What happened, in one line, for a food's history and the log. */
-export function eventWords(event: KitchenEvent, { units, zone }: { units: UnitSystem; zone: string }): string {
+export function eventWords(
+  event: KitchenEvent,
+  { units, zone }: { units: UnitSystem; zone: string },
+): string {
   switch (event.type) {
     case 'added': {
       const { condition, place, massKg } = event.payload;

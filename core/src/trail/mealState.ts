@@ -50,6 +50,5 @@ function ticked(
   { dish, kind, part, at }: MealPayload<'mealTicked'>,
 ): MealState['ticks'] {
   const task = taskId(dish, kind);
-  const { [part]: _, ...rest } = ticks[task] ?? {};
-  return { ...ticks, [task]: at === null ? rest : { ...rest, [part]: at } };
+  return { ...ticks, [task]: { ...ticks[task], [part]: at ?? undefined } };
 }

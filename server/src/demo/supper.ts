@@ -1,7 +1,14 @@
 import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { planMeal } from '@omtel/core/meal';
-import type { FoodEvent, KitchenEvent, MealEvent, MealEventType, MealPayload, PlannedDish } from '@omtel/core/record';
+import type {
+  FoodEvent,
+  KitchenEvent,
+  MealEvent,
+  MealEventType,
+  MealPayload,
+  PlannedDish,
+} from '@omtel/core/record';
 import { afterMealEvent, foldTrail } from '@omtel/core/trail';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
@@ -34,7 +41,12 @@ const minutes = (n: number) => n * MINUTE_MS;
  * @param bake the aubergine bake's
  */
 export function crewSupper(
-  { opens, plannedAt, serveAt, zone }: Readonly<Record<'opens' | 'plannedAt' | 'serveAt', number>> & { readonly zone: string },
+  {
+    opens,
+    plannedAt,
+    serveAt,
+    zone,
+  }: Readonly<Record<'opens' | 'plannedAt' | 'serveAt', number>> & { readonly zone: string },
   lamb: readonly FoodEvent[],
   bake: readonly FoodEvent[],
 ): KitchenEvent[] {
@@ -63,7 +75,12 @@ export function crewSupper(
       waitsMs: minutes(20),
       keeps: true,
     },
-    plain('potatoes', 'Roast potatoes', 20, { at: 'oven', fastMs: minutes(40), slowMs: minutes(50), celsius: [200, 220] }),
+    plain('potatoes', 'Roast potatoes', 20, {
+      at: 'oven',
+      fastMs: minutes(40),
+      slowMs: minutes(50),
+      celsius: [200, 220],
+    }),
     {
       kind: 'reheated',
       id: 'bake',
@@ -87,7 +104,13 @@ export function crewSupper(
       keeps: false,
     },
   ];
-  const planned = said(plannedAt, 'mealPlanned', { name: 'Crew supper', people: 9, smallEaters: 0, serveAt, dishes });
+  const planned = said(plannedAt, 'mealPlanned', {
+    name: 'Crew supper',
+    people: 9,
+    smallEaters: 0,
+    serveAt,
+    dishes,
+  });
   const answer = planMeal({
     wanted: planned.payload as MealPayload<'mealPlanned'>,
     foods: [lamb, bake].map((events) => foldTrail(events, PLAIN_GUIDANCE)!),
@@ -97,7 +120,8 @@ export function crewSupper(
     now: opens,
     meal: afterMealEvent(null, planned),
   });
-  if (answer.kind !== 'scheduled') throw new Error(`The story’s supper has no schedule: ${JSON.stringify(answer)}`);
+  if (answer.kind !== 'scheduled')
+    throw new Error(`The story’s supper has no schedule: ${JSON.stringify(answer)}`);
   return [planned, said(opens, 'mealScheduled', answer.schedule)];
 }
 

@@ -15,7 +15,11 @@ interface Stored {
 const read = (rows: readonly Stored[]): MealState[] => rows.map(({ state }) => fromJson<MealState>(state));
 
 /** The meals that are served after a moment, those not wanted any more left out; the first first. */
-export async function mealsSince(db: Database, householdId: string, servedAfter: number): Promise<MealState[]> {
+export async function mealsSince(
+  db: Database,
+  householdId: string,
+  servedAfter: number,
+): Promise<MealState[]> {
   const rows = await db<Stored>('meals')
     .where({ household_id: householdId, dropped: false })
     .where('serve_at', '>', servedAfter)

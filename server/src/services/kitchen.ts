@@ -12,11 +12,7 @@ import { householdNow } from './householdClock';
 const MEAL_KEPT_MS = 2 * DAY_MS;
 
 /** The foods at hand as they stand, the meals to come, and the power cut that lasts, if one does. */
-export async function listKitchen(
-  db: Database,
-  household: HouseholdRow,
-  wall: WallClock,
-): Promise<FoodList> {
+export async function listKitchen(db: Database, household: HouseholdRow, wall: WallClock): Promise<FoodList> {
   const { id } = household;
   const [foods, meals, powerCut] = await Promise.all([
     listFoods(db, id),

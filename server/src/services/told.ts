@@ -1,4 +1,11 @@
-import { asCorrected, isOfMeal, latestPast, type EventType, type FoodEvent, type Payload } from '@omtel/core/record';
+import {
+  asCorrected,
+  isOfMeal,
+  latestPast,
+  type EventType,
+  type FoodEvent,
+  type Payload,
+} from '@omtel/core/record';
 import { v5 as uuidFrom, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsById } from '../repositories/events';

@@ -17,6 +17,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useWide } from '../../ui/theme';
 import { FoodScreen, RescueNotice } from '../food';
+import { PlannedMeal } from '../meal';
 import { PlannedThaw } from './PlannedThaw';
 
 /** The meals planned: when each is served, and the first thing to do for it. */
@@ -27,22 +28,33 @@ export function PlanScreen() {
     .map(({ state }) => state)
     .filter(({ plan }) => plan !== null)
     .sort((a, b) => a.plan!.serveAt - b.plan!.serveAt);
+  const meals = data?.meals ?? [];
   const { food: shown = planned[0]?.foodId } = useLocalSearchParams<{ food?: string }>();
   const list = (
     <Screen
       title="Plan"
       subtitle="Back from the meal to the first thing to do"
-      foot={<Button kind="main" grow label="New plan" onPress={() => router.push('/plan/new')} />}
+      foot={
+        <>
+          <Button kind="main" grow label="New meal" onPress={() => router.push('/plan/meal/new' as never)} />
+          <Button grow label="New plan" onPress={() => router.push('/plan/new')} />
+        </>
+      }
       rules
     >
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the plans" />}
-      {data && planned.length === 0 && (
+      {data && planned.length + meals.length === 0 && (
         <Empty title="No meal planned">
           Say what is to be eaten and when. Omtel counts back to the freezer.
         </Empty>
       )}
-      <Rows>
+      <Rows title={meals.length ? 'Meals' : undefined}>
+        {meals.map((meal) => (
+          <PlannedMeal key={meal.mealId} meal={meal} />
+        ))}
+      </Rows>
+      <Rows title={meals.length && planned.length ? 'Single foods' : undefined}>
         {planned.map((food) => (
           <PlannedFood key={food.foodId} food={food} />
         ))}

@@ -1,7 +1,8 @@
 import { formatDuration, axisDegrees, toCelsius, type Temperature, type UnitSystem } from '@omtel/core/units';
 import { useId, useState, type ReactNode } from 'react';
 import { View } from 'react-native';
-import Svg, { ClipPath, Defs, G, Line, Pattern, Rect, Text as SvgText } from 'react-native-svg';
+import Svg, { ClipPath, Defs, G, Line, Rect, Text as SvgText } from 'react-native-svg';
+import { Hatch } from '../Hatch';
 import { fonts, space } from '../tokens';
 import { useLook } from '../theme';
 import { scaleOf, type Frame, type Scale, type Window } from './scale';
@@ -28,7 +29,6 @@ const HEIGHT = 210;
 const AXIS_HEIGHT = 40;
 /** About half of what is written under a tick, px. */
 const HALF_TICK = 32;
-const HATCH = 9;
 /** The room at the left for the degrees, px. */
 export const DEGREES_ROOM = 48;
 
@@ -78,15 +78,7 @@ export function Plot({ name, window, band, limits = [], units, ticks, tick, insi
       {width > 0 && (
         <Svg width={width} height={HEIGHT}>
           <Defs>
-            <Pattern
-              id={`hatch${id}`}
-              width={HATCH}
-              height={HATCH}
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <Line x1={0} y1={0} x2={0} y2={HATCH} stroke={colors.hatch} strokeWidth={2} />
-            </Pattern>
+            <Hatch id={`hatch${id}`} />
             <ClipPath id={`clip${id}`}>
               <Rect x={frame.left} y={0} width={frame.width - frame.left} height={HEIGHT} />
             </ClipPath>

@@ -33,8 +33,7 @@ export function foodRoutes({ db, wall, refolding }: Services) {
         summary: 'The foods at hand and the meals to come, as they stand',
         responses: answers(shaped<FoodList>('FoodList')),
       }),
-      async (c) =>
-        c.json(await listKitchen(db, await getHousehold(db, c.var.householdId), wall), 200),
+      async (c) => c.json(await listKitchen(db, await getHousehold(db, c.var.householdId), wall), 200),
     )
     .openapi(
       createRoute({

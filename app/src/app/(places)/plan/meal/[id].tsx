@@ -1,0 +1,1 @@
+export { MealScreen as default } from '../../../../features/meal';

@@ -1,0 +1,139 @@
+import type { MealState } from '@omtel/core/trail';
+import { clockWords, moment } from '@omtel/core/time';
+import { formatDurationUp } from '@omtel/core/units';
+import { useLocalSearchParams, useRouter } from 'expo-router';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { useFoodsQuery } from '../../store/api';
+import { act } from '../../store/outbox/act';
+import { newMealEvent } from '../../store/outbox/record';
+import { sentenceOf } from '../../store/problem';
+import { useAppDispatch } from '../../store/store';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Screen } from '../../ui/Screen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { useWide } from '../../ui/theme';
+import { space } from '../../ui/tokens';
+import { MealLanes } from './lanes/MealLanes';
+import { MealSteps } from './MealSteps';
+import { NextStep } from './NextStep';
+import { PinStep } from './PinStep';
+import { Replanned } from './Replanned';
+import { Shopping } from './Shopping';
+import { useMealAct } from './useMealAct';
+import { useMealLine } from './useMealLine';
+
+/** One meal as it goes on: what is next, the line of time, and on a wide screen its lanes. */
+export function MealScreen() {
+  const { id } = useLocalSearchParams<{ id: string }>();
+  const { data, error, refetch } = useFoodsQuery();
+  const meal = data?.meals.find(({ mealId }) => mealId === id);
+  if (meal) return <Meal key={id} meal={meal} />;
+  return (
+    <Screen title="Meal" backTo="/plan">
+      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      {!data && !error && <Loading what="the meal" />}
+      {data && <Empty title="No such meal">It was dropped, or is long over.</Empty>}
+    </Screen>
+  );
+}
+
+function Meal({ meal }: { readonly meal: MealState }) {
+  const { now, zone } = useKitchen();
+  const { line, cooks, foods, wordsOf } = useMealLine(meal);
+  const router = useRouter();
+  const dispatch = useAppDispatch();
+  const tick = useMealAct();
+  const wide = useWide();
+  const [chosen, setChosen] = useState<string | null>(null);
+  const { wanted, mealId } = meal;
+  const drop = async () => {
+    await dispatch(
+      act({
+        what: `${wanted.name}: not wanted any more`,
+        events: [newMealEvent(mealId, now, 'mealDropped', {})],
+        takeBack: [newMealEvent(mealId, now, 'mealPlanned', wanted)],
+      }),
+    );
+    router.replace('/plan');
+  };
+  const next = line?.next ?? null;
+  const nextWords = next && wordsOf(next);
+  const pinned = line?.steps.find((step) => step.task && step.id === chosen) ?? null;
+  return (
+    <Screen
+      title={wanted.name}
+      subtitle={
+        line
+          ? `${wanted.people} at the table ${moment(line.serveAt, now, zone)}${lateWords(line.lateMs)}`
+          : 'Not scheduled'
+      }
+      backTo="/plan"
+      rules
+      roomy={wide}
+      foot={
+        next &&
+        nextWords?.tick && (
+          <Button
+            kind="main"
+            grow
+            label={nextWords.tick}
+            name={`${nextWords.tick}: ${nextWords.title}`}
+            onPress={() => tick(mealId, next, nextWords.title)}
+          />
+        )
+      }
+    >
+      <Replanned meal={meal} wordsOf={wordsOf} />
+      {line && next && <NextStep line={line} step={next} words={nextWords!} cooks={cooks} />}
+      {line?.over && (
+        <Empty title="All is done">{`On the table at ${clockWords(line.serveAt, zone)}, and put away.`}</Empty>
+      )}
+      <Shopping meal={meal} foods={foods} />
+      {line && wide && (
+        <MealLanes
+          meal={meal}
+          line={line}
+          cooks={cooks}
+          foods={foods}
+          chosen={chosen}
+          onChoose={setChosen}
+          wordsOf={wordsOf}
+        />
+      )}
+      {pinned && (
+        <PinStep
+          key={pinned.id}
+          meal={meal}
+          step={pinned}
+          words={wordsOf(pinned)}
+          onDone={() => setChosen(null)}
+        />
+      )}
+      {line && (
+        <MealSteps
+          line={line}
+          cooks={cooks}
+          wordsOf={wordsOf}
+          onTick={(step, said) => tick(mealId, step, said)}
+          chosen={chosen}
+          onChoose={setChosen}
+        />
+      )}
+      <View style={styles.row}>
+        <Button
+          kind="plain"
+          label="Change the meal"
+          onPress={() => router.push(`/plan/meal/new?id=${mealId}` as never)}
+        />
+        <Button kind="plain" label="Not wanted any more" onPress={drop} />
+      </View>
+    </Screen>
+  );
+}
+
+const lateWords = (lateMs: number): string =>
+  lateMs > 0 ? `, ${formatDurationUp(lateMs)} late` : ', on time';
+
+const styles = StyleSheet.create({ row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l } });

@@ -1,0 +1,67 @@
+import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
+import type { StepWords } from '@omtel/core/plan';
+import { clockWords, dayName, daysBetween } from '@omtel/core/time';
+import { formatDuration } from '@omtel/core/units';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { Panel } from '../../ui/Panel';
+import { useWide } from '../../ui/theme';
+import { space } from '../../ui/tokens';
+import { Heading, Words } from '../../ui/Words';
+
+interface NextStepProps {
+  readonly line: MealLine;
+  readonly step: MealStep;
+  readonly words: StepWords;
+  readonly cooks: readonly Cook[];
+}
+
+/** What is to be done now, large, and what comes after it. */
+export function NextStep({ line, step, words, cooks }: NextStepProps) {
+  const { now, zone } = useKitchen();
+  const { at } = step;
+  const name = cooks.length > 1 ? cooks.find(({ id }) => id === step.cook)?.name : undefined;
+  const wide = useWide();
+  const after = line.steps.find((other) => other.doneAt === null && other.at > at);
+  return (
+    <Panel edge="rim">
+      <View style={wide && styles.beside}>
+        <View style={styles.head}>
+          <View style={styles.time}>
+            <Words size="numeral" face="display" tabular>
+              {clockWords(at, zone)}
+            </Words>
+            <Words size="title" face="strong" tone="soft" style={styles.left}>
+              {leftWords(at, now, zone)}
+            </Words>
+          </View>
+          {name && (
+            <Words face="strong" tone="rim">
+              {`for ${name}`}
+            </Words>
+          )}
+        </View>
+        <View style={wide && styles.words}>
+          <Heading>{words.title}</Heading>
+          <Words>{words.detail}</Words>
+          {after && <Words tone="soft">{`Then nothing until ${clockWords(after.at, zone)}.`}</Words>}
+        </View>
+      </View>
+    </Panel>
+  );
+}
+
+/** What is left until a moment, its day before where it is not today's. */
+function leftWords(at: number, now: number, zone: string): string {
+  if (at < now) return `${formatDuration(now - at)} late`;
+  const left = formatDuration(at - now);
+  return daysBetween(now, at, zone) > 0 ? `${dayName(at, now, zone)}, in ${left}` : left;
+}
+
+const styles = StyleSheet.create({
+  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' },
+  time: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: space.m, flexShrink: 1 },
+  left: { flexShrink: 1 },
+  beside: { flexDirection: 'row', alignItems: 'center', columnGap: space.xxl },
+  words: { gap: space.s, flex: 1 },
+});

@@ -1,0 +1,24 @@
+import type { MealAnswer } from '@omtel/core/meal';
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+
+/** What planning a meal anew came to last, until it was read. */
+export interface Replan {
+  readonly mealId: string;
+  readonly answer: MealAnswer;
+  /** When it was to be served before. */
+  readonly wasAt: number;
+}
+
+export const replansSlice = createSlice({
+  name: 'replans',
+  initialState: { last: null } as { readonly last: Replan | null },
+  reducers: {
+    replanned: (_state, { payload }: PayloadAction<Replan>) => ({
+      // Nothing that moved is nothing to read.
+      last: payload.answer.kind === 'scheduled' && payload.answer.moved.length === 0 ? null : payload,
+    }),
+    replanRead: () => ({ last: null }),
+  },
+});
+
+export const { replanned, replanRead } = replansSlice.actions;
