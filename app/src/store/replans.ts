@@ -1,4 +1,4 @@
-import type { MealAnswer } from '@omtel/core/meal';
+import type { MealAnswer } from '@omtel/core/dishes';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 
 /** What planning a meal anew came to last, until it was read. */

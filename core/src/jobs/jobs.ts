@@ -1,6 +1,6 @@
 import { foodById, type FormId } from '../foods';
 import { coolingMs, rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
-import { planMeal, type MealAnswer, type MealAsked } from '../meal';
+import { planMeal, type MealAnswer, type MealAsked } from '../dishes';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { OnProgress, Refrigerator, Series } from '../thermal';

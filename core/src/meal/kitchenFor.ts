@@ -1,5 +1,5 @@
 import { availableBetween, type Availability } from '../time';
-import type { Kitchen } from './meal';
+import type { Kitchen } from './kitchen';
 
 /** What a household says of its kitchen, and of who cooks when. */
 export interface KitchenSettings {

@@ -2,7 +2,7 @@ import type { PlacedTask, PlannedDish } from '../record';
 import type { Interval } from '../time';
 import type { FoodState, MealState } from '../trail';
 import { MINUTE_MS } from '../units';
-import type { Cook } from './meal';
+import type { Cook } from './kitchen';
 import { standOf, TABLE } from './stand';
 import { whoDoes, type Doing } from './whoDoes';
 

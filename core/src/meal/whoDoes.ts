@@ -1,6 +1,6 @@
 import type { PlacedTask } from '../record';
 import { MINUTE_MS } from '../units';
-import type { Cook } from './meal';
+import type { Cook } from './kitchen';
 
 /** A stretch of a task in which hands are busy, and whose. */
 export interface Doing {

@@ -43,7 +43,7 @@ export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: st
 
 /** Why a method will not do, and by how much. */
 export function obstacleWords(
-  { obstacle, soonestServeAt, cookStartAt }: MethodPlan,
+  { obstacle, soonestServeAt, cookStartAt }: Pick<MethodPlan, 'obstacle' | 'soonestServeAt' | 'cookStartAt'>,
   now: number,
   zone: string,
 ): string {

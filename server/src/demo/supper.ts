@@ -1,6 +1,6 @@
 import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
-import { planMeal } from '@omtel/core/meal';
+import { planMeal } from '@omtel/core/dishes';
 import type {
   FoodEvent,
   KitchenEvent,

@@ -13,6 +13,7 @@ import { usePress } from '../../ui/press';
 import { useLook } from '../../ui/theme';
 import { corner, REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { opensPage } from './opensPage';
 
 interface MealStepsProps {
   readonly line: MealLine;
@@ -130,13 +131,10 @@ interface StepProps {
   readonly onChoose: MealStepsProps['onChoose'];
 }
 
-/** Steps that need more than a tap open their page; the sign on the button says so. */
-const OPENS_PAGE: ReadonlySet<MealStep['kind']> = new Set(['read', 'putAway']);
-
 function Step({ step, words, isNext, cook, chosen, onTick, onChoose }: StepProps) {
   const { zone } = useKitchen();
   const { colors } = useLook();
-  const { at, doneAt, busyMs, task, kind } = step;
+  const { at, doneAt, busyMs, task } = step;
   const done = doneAt !== null;
   const press = usePress(() => onTick(step, words.title));
   const busy = busyMs > 0 ? formatDuration(busyMs) : '';
@@ -182,9 +180,9 @@ function Step({ step, words, isNext, cook, chosen, onTick, onChoose }: StepProps
           role="button"
           aria-label={`${words.tick}: ${words.title}`}
           onPress={press}
-          style={[styles.tick, { borderColor: OPENS_PAGE.has(kind) ? 'transparent' : colors.outline }]}
+          style={[styles.tick, { borderColor: opensPage(step) ? 'transparent' : colors.outline }]}
         >
-          {OPENS_PAGE.has(kind) ? (
+          {opensPage(step) ? (
             <ChevronRight size={24} color={colors.soft} />
           ) : (
             <Check size={22} color={colors.soft} />

@@ -2,6 +2,7 @@ import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween } from '@omtel/core/time';
 import { formatDuration } from '@omtel/core/units';
+import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
@@ -14,10 +15,13 @@ interface NextStepProps {
   readonly step: MealStep;
   readonly words: StepWords;
   readonly cooks: readonly Cook[];
+  /** What stands above it, and below. */
+  readonly head?: ReactNode;
+  readonly foot?: ReactNode;
 }
 
 /** What is to be done now, large, and what comes after it. */
-export function NextStep({ line, step, words, cooks }: NextStepProps) {
+export function NextStep({ line, step, words, cooks, head, foot }: NextStepProps) {
   const { now, zone } = useKitchen();
   const { at } = step;
   const name = cooks.length > 1 ? cooks.find(({ id }) => id === step.cook)?.name : undefined;
@@ -25,7 +29,8 @@ export function NextStep({ line, step, words, cooks }: NextStepProps) {
   const after = line.steps.find((other) => other.doneAt === null && other.at > at);
   return (
     <Panel edge="rim">
-      <View style={wide && styles.beside}>
+      {head}
+      <View style={wide ? styles.beside : styles.words}>
         <View style={styles.head}>
           <View style={styles.time}>
             <Words size="numeral" face="display" tabular>
@@ -41,12 +46,13 @@ export function NextStep({ line, step, words, cooks }: NextStepProps) {
             </Words>
           )}
         </View>
-        <View style={wide && styles.words}>
+        <View style={[styles.words, wide && styles.grow]}>
           <Heading>{words.title}</Heading>
           <Words>{words.detail}</Words>
           {after && <Words tone="soft">{`Then nothing until ${clockWords(after.at, zone)}.`}</Words>}
         </View>
       </View>
+      {foot}
     </Panel>
   );
 }
@@ -63,5 +69,6 @@ const styles = StyleSheet.create({
   time: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: space.m, flexShrink: 1 },
   left: { flexShrink: 1 },
   beside: { flexDirection: 'row', alignItems: 'center', columnGap: space.xxl },
-  words: { gap: space.s, flex: 1 },
+  words: { gap: space.s },
+  grow: { flex: 1 },
 });

@@ -1,4 +1,5 @@
-import type { MealAnswer, MealStep } from '@omtel/core/meal';
+import type { MealAnswer } from '@omtel/core/dishes';
+import type { MealStep } from '@omtel/core/meal';
 import { rulesFor } from '@omtel/core/guidance';
 import type { MealState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';

@@ -14,8 +14,11 @@ import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { FoodScreen } from '../food';
 import { HouseholdLink } from '../household';
+import { useMealLines, type Followed } from '../meal';
 import { AgendaRow } from './AgendaRow';
 import { Hero } from './Hero';
+import { MealHero } from './MealHero';
+import { MealLine } from './MealLine';
 
 /** What the kitchen needs next, all foods together. */
 export function NowScreen() {
@@ -32,8 +35,10 @@ export function NowScreen() {
         : [],
     [data, kitchen],
   );
+  const meals = useMealLines();
+  const needs = useMemo(() => needsOf(agenda, meals), [agenda, meals]);
   const router = useRouter();
-  const [first] = agenda;
+  const [first] = needs;
 
   const list = (
     <Screen
@@ -49,33 +54,56 @@ export function NowScreen() {
           Plan a meal, or put something away, and its next step shows here.
         </Empty>
       )}
-      {first && <Hero item={first} />}
+      {first && ('item' in first ? <Hero item={first.item} /> : <MealHero followed={first.followed} />)}
       <View style={styles.ask}>
         <Button label="Is this still all right?" onPress={() => router.push('/ask' as never)} />
       </View>
-      {byDay(agenda.slice(1), now, zone).map(([day, items]) => (
+      {byDay(needs.slice(1), now, zone).map(([day, items]) => (
         <Rows key={day} title={day}>
-          {items.map((item) => (
-            <AgendaRow key={item.food.foodId} item={item} />
-          ))}
+          {items.map((need) =>
+            'item' in need ? (
+              <AgendaRow key={need.item.food.foodId} item={need.item} />
+            ) : (
+              <MealLine key={need.followed.meal.mealId} followed={need.followed} />
+            ),
+          )}
         </Rows>
       ))}
     </Screen>
   );
-  return <Split list={list} detail={first && <FoodScreen foodId={first.food.foodId} />} />;
+  const food = needs.flatMap((need) => ('item' in need ? [need.item.food] : []))[0];
+  return <Split list={list} detail={food && <FoodScreen foodId={food.foodId} />} />;
+}
+
+/** What a food needs, or a meal. */
+type Need =
+  | { readonly item: AgendaItem; readonly at: number | null }
+  | { readonly followed: Followed; readonly at: number };
+
+/** Foods and meals together: what is thrown away first, then by time, then what waits for a decision. */
+function needsOf(agenda: readonly AgendaItem[], meals: readonly Followed[]): readonly Need[] {
+  const ofMeals = meals.flatMap((followed): Need[] => {
+    const next = followed.line?.next;
+    return next ? [{ followed, at: next.at }] : [];
+  });
+  const rank = (need: Need) =>
+    'item' in need && need.item.ruling.verdict === 'discard' ? 0 : need.at === null ? 2 : 1;
+  return [...agenda.map((item): Need => ({ item, at: item.at })), ...ofMeals].sort(
+    (a, b) => rank(a) - rank(b) || (rank(a) === 1 ? a.at! - b.at! : 0),
+  );
 }
 
 /** Groups what is due under the names of their days; what is thrown away before them, what waits for a decision after. */
-function byDay(items: readonly AgendaItem[], now: number, zone: string): [string, AgendaItem[]][] {
-  const groups = new Map<string, AgendaItem[]>();
-  for (const item of items) {
+function byDay(needs: readonly Need[], now: number, zone: string): [string, Need[]][] {
+  const groups = new Map<string, Need[]>();
+  for (const need of needs) {
     const day =
-      item.ruling.verdict === 'discard'
+      'item' in need && need.item.ruling.verdict === 'discard'
         ? 'To throw away'
-        : item.at === null
+        : need.at === null
           ? 'To settle'
-          : capital(item.at < now ? 'now' : dayName(item.at, now, zone));
-    groups.set(day, [...(groups.get(day) ?? []), item]);
+          : capital(need.at < now ? 'now' : dayName(need.at, now, zone));
+    groups.set(day, [...(groups.get(day) ?? []), need]);
   }
   return [...groups];
 }

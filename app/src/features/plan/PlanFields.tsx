@@ -31,6 +31,8 @@ interface PlanFieldsProps {
   readonly planning: Planning;
   readonly control: Control<PlanDraft>;
   readonly setValue: UseFormSetValue<PlanDraft>;
+  /** When it is on the table is the meal's to say. */
+  readonly ofMeal?: boolean;
 }
 
 /** How much of it, in what state, when it is to be on the table, and how long it cooks and rests. */
@@ -40,14 +42,11 @@ export function PlanFields({
   planning,
   control,
   setValue,
+  ofMeal,
 }: PlanFieldsProps) {
   const { now, zone, units } = useKitchen();
   const { mass, serve, ownCook, rest, chart } = planning;
-  const day = (days: number) => {
-    const noon = atClock(now, days, { hour: 12, minute: 0 }, zone);
-    const name = Math.abs(days) < 2 ? dayName(noon, now, zone) : shortDay(noon, zone);
-    return { value: String(Math.abs(days)), label: capital(name) };
-  };
+  const day = (days: number) => dayOption(days, now, zone);
 
   return (
     <>
@@ -106,14 +105,9 @@ export function PlanFields({
           options={food.forms.map((form) => ({ value: form, label: formById(form).label }))}
         />
       )}
-      <Choice
-        label="On the table"
-        value={draft.daysAhead}
-        onChange={(days) => setValue('daysAhead', days)}
-        options={Array.from({ length: DAYS_OFFERED }, (_, days) => day(days))}
-      />
+      {!ofMeal && <OnTheTable value={draft.daysAhead} onChange={(days) => setValue('daysAhead', days)} />}
       <View style={styles.row}>
-        <NumberField control={control} name="clock" label="At" read={serve} words />
+        {!ofMeal && <NumberField control={control} name="clock" label="At" read={serve} words />}
         <NumberField control={control} name="cookMinutes" label="Cook, min" read={ownCook} />
         <NumberField control={control} name="restMinutes" label="Rest, min" read={rest} />
       </View>
@@ -126,6 +120,32 @@ export function PlanFields({
       )}
     </>
   );
+}
+
+/** The day of a meal, from today on. */
+export function OnTheTable({
+  value,
+  onChange,
+}: {
+  readonly value: string;
+  readonly onChange: (days: string) => void;
+}) {
+  const { now, zone } = useKitchen();
+  return (
+    <Choice
+      label="On the table"
+      value={value}
+      onChange={onChange}
+      options={Array.from({ length: DAYS_OFFERED }, (_, days) => dayOption(days, now, zone))}
+    />
+  );
+}
+
+/** A day so many days from today, by its name. */
+function dayOption(days: number, now: number, zone: string): { value: string; label: string } {
+  const noon = atClock(now, days, { hour: 12, minute: 0 }, zone);
+  const name = Math.abs(days) < 2 ? dayName(noon, now, zone) : shortDay(noon, zone);
+  return { value: String(Math.abs(days)), label: capital(name) };
 }
 
 interface NumberFieldProps {

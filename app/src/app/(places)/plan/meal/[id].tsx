@@ -1,1 +1,1 @@
-export { MealScreen as default } from '../../../../features/meal';
+export { MealScreen as default } from '../../../../features/meal/MealScreen';

@@ -1,8 +1,8 @@
+import type { MealStand, Stand } from '../meal';
 import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
 import type { TaskKind } from '../record';
 import type { MealTask } from './dishTasks';
-import type { MealStand, Stand } from './stand';
 
 type TaskJson = ProblemJson['tasks'][number];
 type LinkJson = NonNullable<ProblemJson['links']>[number];

@@ -1,6 +1,7 @@
 import { foodById } from '../foods';
 import { rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
+import { kitchenFor, standOf, type KitchenSettings } from '../meal';
 import type { MealPayload, PlacedTask, PlannedDish } from '../record';
 import { readProblem, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
@@ -9,11 +10,9 @@ import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
 import { asItStands, nowOf } from './asItStands';
 import { conflictWords, type ConflictWords } from './conflictWords';
 import type { MealTask } from './dishTasks';
-import { kitchenFor, type KitchenSettings } from './kitchenFor';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { FIVE, onFives } from './onFives';
 import { dishOf } from './plannedDish';
-import { standOf } from './stand';
 
 /** All that a meal is planned from; plain values, so that a worker can be asked. */
 export interface MealAsked {

@@ -1,9 +1,10 @@
+import type { Kitchen } from '../meal';
 import type { Conflict } from '../schedule';
 import { SERVE } from '../schedule';
 import { formatDuration, formatTemperature, MINUTE_MS, type UnitSystem } from '../units';
 import { nowOf } from './asItStands';
 import type { MealTask } from './dishTasks';
-import type { Kitchen, Meal } from './meal';
+import type { Meal } from './dish';
 
 /** Why a meal has no schedule, as a cook says it, and the change with which it has one. */
 export interface ConflictWords {

@@ -2,7 +2,7 @@ import { printedEnd, usedBeforeFreezing } from '../clocks';
 import { foodById } from '../foods';
 import type { PlannedDish } from '../record';
 import type { FoodState } from '../trail';
-import type { Dish } from './meal';
+import type { Dish } from './dish';
 
 /**
  * A dish as the schedule needs it: as it was planned, with what its food has been through since.

@@ -4,7 +4,8 @@ import type { FoodEvent, MealEvent, PlannedDish } from '../record';
 import { at, happened, START } from '../testing/story';
 import { afterMealEvent, foldTrail, type FoodState, type MealState } from '../trail';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
-import { planMeal, standOf, TABLE, type MealAnswer, type MealAsked } from '.';
+import { standOf, TABLE } from '../meal';
+import { planMeal, type MealAnswer, type MealAsked } from '.';
 
 void at;
 const LAMB = '01900000-0000-7000-8000-00000000000a';

@@ -5,16 +5,7 @@ import { readProblem, SERVE, solve } from '../schedule';
 import { kitchenOf } from '../testing/kitchen';
 import { brokenBy } from '../testing/scheduleCheck';
 import { HOUR_MS, MINUTE_MS } from '../units';
-import {
-  mealProblem,
-  massFor,
-  portionsIn,
-  portionsOf,
-  type ColdDish,
-  type CookedDish,
-  type Meal,
-  type ReheatedDish,
-} from '.';
+import { mealProblem, type ColdDish, type CookedDish, type Meal, type ReheatedDish } from '.';
 
 const now = Date.UTC(2026, 5, 12, 17, 2);
 const at = (hours: number) => now + hours * HOUR_MS;
@@ -169,21 +160,5 @@ describe('templates', () => {
         },
       ),
     );
-  });
-});
-
-describe('servings', () => {
-  const table = { people: 9, smallEaters: 2 };
-  it('go both ways: what is bought for a table feeds it, and what is over is left', () => {
-    expect(portionsOf(table)).toBe(8);
-    const { lowKg, highKg } = massFor(table, 'boneInJoint', homeRules)!;
-    expect(lowKg).toBeCloseTo(8 * 0.5 * 0.45359237, 9);
-    expect(portionsIn(lowKg, table, 'boneInJoint', homeRules)!.high).toBeCloseTo(8, 9);
-    expect(portionsIn(highKg, table, 'boneInJoint', homeRules)!.low).toBeCloseTo(8, 9);
-    const enough = portionsIn(highKg + 1, table, 'boneInJoint', homeRules)!;
-    expect(enough.leftKg[0]).toBeCloseTo(1, 9);
-    expect(enough.leftKg[1]).toBeCloseTo(1 + highKg - lowKg, 9);
-    expect(portionsIn(0.1, table, 'boneInJoint', homeRules)!.leftKg).toEqual([0, 0]);
-    expect(massFor(table, 'liquid', homeRules)).toBeNull();
   });
 });

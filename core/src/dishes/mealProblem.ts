@@ -1,9 +1,10 @@
 import type { RuleSet } from '../guidance';
+import type { Cook, Kitchen } from '../meal';
 import type { Obstacle } from '../plan';
 import type { ProblemJson } from '../schedule';
 import { DAY_MS, MINUTE_MS } from '../units';
 import { dishTasks, type MealTask } from './dishTasks';
-import type { Cook, Kitchen, Meal } from './meal';
+import type { Meal } from './dish';
 import { markOnFives, onFives } from './onFives';
 
 /** A meal may become so late: what is frozen and wanted too soon is told when it can be had. */

@@ -4,7 +4,7 @@ import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from
 import { taskId, type MarkKind, type TaskKind } from '../record';
 import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
-import type { CookedDish, Dish, Heating } from './meal';
+import type { CookedDish, Dish, Heating } from './dish';
 
 type TaskJson = ProblemJson['tasks'][number];
 type LinkJson = NonNullable<ProblemJson['links']>[number];

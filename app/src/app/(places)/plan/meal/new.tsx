@@ -1,0 +1,1 @@
+export { NewMealScreen as default } from '../../../../features/meal/make/NewMealScreen';

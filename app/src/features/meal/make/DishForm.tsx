@@ -1,0 +1,250 @@
+import { massFor, portionsIn } from '@omtel/core/meal';
+import type { Method } from '@omtel/core/plan';
+import type { FoodState } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { useEffect } from 'react';
+import { Controller, useForm, useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
+import { StyleSheet, View } from 'react-native';
+import { Switch } from 'react-native-paper';
+import { useKitchen } from '../../../store/useKitchen';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Screen } from '../../../ui/Screen';
+import { REACH, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { ForecastState, USUAL } from '../../forecast';
+import { MethodList, PlanFields, usePlanning, useThaw, type PlanDraft } from '../../plan';
+import {
+  chosenOf,
+  readDish,
+  type DishContext,
+  type DishDraft,
+  type DishFields,
+  type HeatedAt,
+} from './dishDraft';
+
+interface DishFormProps {
+  readonly dish: DishDraft;
+  readonly stored: FoodState | null;
+  readonly context: DishContext;
+  readonly table: { readonly people: number; readonly smallEaters: number };
+  /** The day and the time of the meal, as they were typed. */
+  readonly when: Pick<PlanDraft, 'daysAhead' | 'clock'>;
+  readonly onChange: (fields: DishFields) => void;
+  readonly onRemove: () => void;
+  readonly onDone: () => void;
+}
+
+const PLACES: readonly { readonly value: HeatedAt; readonly label: string }[] = [
+  { value: 'oven', label: 'Oven' },
+  { value: 'hob', label: 'Hob' },
+  { value: 'microwave', label: 'Microwave' },
+  { value: 'grill', label: 'Grill' },
+];
+
+/** One dish of a meal: how much of it, how it is thawed and heated, and what it asks of hands. */
+export function DishForm({ dish, stored, context, table, when, onChange, onRemove, onDone }: DishFormProps) {
+  const { control, setValue } = useForm<DishFields>({ mode: 'onTouched', defaultValues: dish.fields });
+  const fields = useWatch({ control }) as DishFields;
+  const said = JSON.stringify(fields);
+  useEffect(() => onChange(JSON.parse(said) as DishFields), [said, onChange]);
+  const read = readDish({ ...dish, fields }, stored, context);
+  const problems = 'problems' in read ? read.problems : {};
+  const number = (name: NumberName, label: string, hint?: string) => (
+    <DishNumber control={control} name={name} label={label} hint={hint} problem={problems[name]} />
+  );
+  const heated = dish.kind !== 'cold';
+  return (
+    <Screen
+      title={dish.name}
+      subtitle={KIND_WORDS[dish.kind]}
+      rules
+      foot={<Button kind="main" grow label="Done" onPress={onDone} />}
+    >
+      {dish.kind === 'cooked' && (
+        <RawFields
+          dish={dish}
+          stored={stored}
+          fields={fields}
+          when={when}
+          control={control}
+          setValue={setValue}
+          table={table}
+        />
+      )}
+      {heated && (
+        <Choice
+          label="Where it is heated"
+          value={fields.at}
+          onChange={(at) => setValue('at', at)}
+          options={PLACES}
+        />
+      )}
+      {heated && (
+        <View style={styles.row}>
+          {dish.kind !== 'cooked' && number('cookMinutes', 'On the heat, min')}
+          {fields.at === 'oven' && <Degrees control={control} problem={problems.degrees} />}
+          {fields.at !== 'oven' && number('everyMinutes', 'Stir every, min', 'Empty: not at all.')}
+        </View>
+      )}
+      <View style={styles.row}>
+        {number('prepareMinutes', 'Prepare, min')}
+        {number('finishMinutes', 'Finish, min')}
+        {number('waitsMinutes', 'Can wait, min')}
+      </View>
+      <View style={styles.switch}>
+        <Words face="strong" style={styles.grow}>
+          What is left is put away
+        </Words>
+        <Switch
+          value={fields.keeps}
+          onValueChange={(keeps) => setValue('keeps', keeps)}
+          accessibilityLabel="What is left is put away"
+        />
+      </View>
+      <View style={styles.row}>
+        <Button kind="plain" label="Not this dish" onPress={onRemove} />
+      </View>
+    </Screen>
+  );
+}
+
+const KIND_WORDS: Record<DishDraft['kind'], string> = {
+  cooked: 'Cooked for this meal',
+  reheated: 'Cooked before, heated through',
+  plain: 'Cooked, with nothing raw in it',
+  cold: 'Eaten cold',
+};
+
+interface RawFieldsProps {
+  readonly dish: DishDraft;
+  readonly stored: FoodState | null;
+  readonly fields: DishFields;
+  readonly when: DishFormProps['when'];
+  readonly control: Control<DishFields>;
+  readonly setValue: UseFormSetValue<DishFields>;
+  readonly table: DishFormProps['table'];
+}
+
+/** How much of raw food, in what state, and the ways to thaw it, compared as for a plan of one food. */
+function RawFields({ dish, stored, fields, when, control, setValue, table }: RawFieldsProps) {
+  const chosen = chosenOf(dish, stored);
+  const draft: PlanDraft = { ...fields, ...when };
+  const thaw = useThaw(chosen, draft, USUAL);
+  const planning = usePlanning(chosen, draft, thaw.computed);
+  const plans = planning.plans ?? [];
+  const best =
+    plans.find(({ method }) => method === fields.method) ?? plans.find(({ feasible }) => feasible) ?? null;
+  return (
+    <>
+      <PlanFields
+        chosen={chosen}
+        draft={draft}
+        planning={planning}
+        control={control as unknown as Control<PlanDraft>}
+        setValue={setValue as unknown as UseFormSetValue<PlanDraft>}
+        ofMeal
+      />
+      <Serves
+        fields={fields}
+        table={table}
+        massKg={'massKg' in planning.mass ? planning.mass.massKg : null}
+      />
+      {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}
+      {plans.length > 0 && (
+        <MethodList
+          plans={plans}
+          chosen={best?.method ?? null}
+          onChoose={(method: Method) => setValue('method', method)}
+        />
+      )}
+    </>
+  );
+}
+
+/** What a table eats of it by the chart, and what a weight leaves. */
+function Serves({
+  fields: { form },
+  table,
+  massKg,
+}: {
+  readonly fields: DishFields;
+  readonly table: DishFormProps['table'];
+  readonly massKg: number | null;
+}) {
+  const { units, rules } = useKitchen();
+  const asked = massFor(table, form, rules);
+  if (!asked) return null;
+  const served = massKg === null ? null : portionsIn(massKg, table, form, rules);
+  const left = served && served.leftKg[1] > 0 ? ` Leaves up to ${formatMass(served.leftKg[1], units)}.` : '';
+  const short = massKg !== null && massKg < asked.lowKg ? ' That is less than a light hand serves.' : '';
+  return (
+    <Words tone="soft">
+      {`For ${table.people} the chart says ${formatMass(asked.lowKg, units)} to ${formatMass(asked.highKg, units)}.${left}${short}`}
+    </Words>
+  );
+}
+
+type NumberName = 'cookMinutes' | 'prepareMinutes' | 'finishMinutes' | 'waitsMinutes' | 'everyMinutes';
+
+interface DishNumberProps {
+  readonly control: Control<DishFields>;
+  readonly name: NumberName;
+  readonly label: string;
+  readonly hint: string | undefined;
+  readonly problem: string | undefined;
+}
+
+function DishNumber({ control, name, label, hint, problem }: DishNumberProps) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field }) => (
+        <Field
+          label={label}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          numeric
+          hint={hint}
+          problem={problem}
+        />
+      )}
+    />
+  );
+}
+
+function Degrees({
+  control,
+  problem,
+}: {
+  readonly control: Control<DishFields>;
+  readonly problem: string | undefined;
+}) {
+  const { units } = useKitchen();
+  return (
+    <Controller
+      control={control}
+      name="degrees"
+      render={({ field }) => (
+        <Field
+          label={`Oven at, °${units.temperature}`}
+          unit={`°${units.temperature}`}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          numeric
+          problem={problem}
+        />
+      )}
+    />
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
+  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH },
+  grow: { flex: 1 },
+});

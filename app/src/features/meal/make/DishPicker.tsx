@@ -1,0 +1,127 @@
+import { foodById, searchFoods, searchOwnFoods } from '@omtel/core/foods';
+import type { FoodState } from '@omtel/core/trail';
+import { formatMass } from '@omtel/core/units';
+import { useMemo, useState } from 'react';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useKitchen } from '../../../store/useKitchen';
+import { Button } from '../../../ui/Button';
+import { Rows } from '../../../ui/Rows';
+import { SearchField } from '../../../ui/SearchField';
+import { REACH, space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { kindOfStored, type DishDraft } from './dishDraft';
+
+export type PickedDish = Omit<DishDraft, 'id' | 'fields'>;
+
+interface DishPickerProps {
+  /** What is in the stores and no dish of this meal yet. */
+  readonly stores: readonly FoodState[];
+  readonly onPick: (dish: PickedDish, stored: FoodState | null) => void;
+}
+
+const MOST_SHOWN = 6;
+
+/** Finds a dish: in the stores, in the catalogue to be bought, or by what it is called. */
+export function DishPicker({ stores, onPick }: DishPickerProps) {
+  const [text, setText] = useState('');
+  const { units, settings } = useKitchen();
+  const sought = text.trim();
+  const found = useMemo(() => searchFoods(text), [text]);
+  const wanted = new Set(found.map(({ id }) => id));
+  const atHand = stores.filter(
+    ({ foodKey, name }) =>
+      sought === '' || wanted.has(foodKey) || name.toLowerCase().includes(sought.toLowerCase()),
+  );
+  const isCooked = (id: string) => foodById(id).cooking !== null;
+  const own = searchOwnFoods(settings.ownFoods, text).filter(({ kinds }) => kinds.some(isCooked));
+  const kinds = found.filter(({ id }) => isCooked(id)).map(({ id, name }) => ({ name, kinds: [id] }));
+  const toBuy = sought === '' ? [] : [...own, ...kinds].slice(0, MOST_SHOWN);
+  const called = (kind: 'plain' | 'cold' | 'reheated', comes?: 'guest') =>
+    onPick({ name: sought, foodId: null, kinds: [], kind, ...(comes && { comes }) }, null);
+  return (
+    <View style={styles.picker}>
+      <SearchField
+        label="What is to be eaten?"
+        onSearch={setText}
+        hint="A food, or what you call the dish."
+      />
+      {sought !== '' && (
+        <Rows title={`“${sought}”`}>
+          <View style={styles.buttons}>
+            <Button label="Cook it, nothing raw in it" onPress={() => called('plain')} />
+            <Button label="Eat it cold" onPress={() => called('cold')} />
+            <Button label="A guest brings it, to warm" onPress={() => called('reheated', 'guest')} />
+            <Button label="A guest brings it, cold" onPress={() => called('cold', 'guest')} />
+          </View>
+        </Rows>
+      )}
+      <Rows title={toBuy.length ? 'To be bought' : undefined}>
+        {toBuy.map(({ name, kinds: all }) => (
+          <Option
+            key={name}
+            name={name}
+            detail=""
+            onPress={() =>
+              onPick({ name, foodId: uuid(), kinds: [...all], kind: 'cooked', comes: 'shop' }, null)
+            }
+          />
+        ))}
+      </Rows>
+      <Rows title={atHand.length ? 'In the stores' : undefined}>
+        {atHand.slice(0, sought === '' ? atHand.length : MOST_SHOWN).map((food) => (
+          <Option
+            key={food.foodId}
+            name={food.name}
+            detail={`${formatMass(food.massKg, units)}, ${food.stage === 'raw' ? 'fresh' : food.stage}`}
+            onPress={() =>
+              onPick(
+                {
+                  name: food.name,
+                  foodId: food.foodId,
+                  kinds: [food.foodKey, ...food.parts],
+                  kind: kindOfStored(food),
+                },
+                food,
+              )
+            }
+          />
+        ))}
+      </Rows>
+    </View>
+  );
+}
+
+interface OptionProps {
+  readonly name: string;
+  readonly detail: string;
+  readonly onPress: () => void;
+}
+
+function Option({ name, detail, onPress }: OptionProps) {
+  return (
+    <Pressable
+      role="button"
+      onPress={onPress}
+      style={styles.option}
+      aria-label={detail ? `${name}, ${detail}` : name}
+    >
+      <Words size="lead">{name}</Words>
+      <Words tone="soft" tabular>
+        {detail}
+      </Words>
+    </Pressable>
+  );
+}
+
+const styles = StyleSheet.create({
+  picker: { gap: space.l },
+  buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
+  option: {
+    minHeight: REACH - space.xl,
+    flexDirection: 'row',
+    alignItems: 'baseline',
+    justifyContent: 'space-between',
+    gap: space.m,
+  },
+});

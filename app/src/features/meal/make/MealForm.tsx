@@ -1,0 +1,255 @@
+import type { MealAnswer } from '@omtel/core/dishes';
+import type { FoodState, MealState } from '@omtel/core/trail';
+import { formatDurationUp, formatMass, massUnitOf } from '@omtel/core/units';
+import { useRouter } from 'expo-router';
+import { useCallback, useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useDraft } from '../../../store/draft';
+import { act } from '../../../store/outbox/act';
+import { newMealEvent } from '../../../store/outbox/record';
+import { useAppDispatch } from '../../../store/store';
+import { useKitchen } from '../../../store/useKitchen';
+import { AsLeft } from '../../../ui/AsLeft';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { PageLink } from '../../../ui/PageLink';
+import { Rows } from '../../../ui/Rows';
+import { Screen } from '../../../ui/Screen';
+import { Stepper } from '../../../ui/Stepper';
+import { space } from '../../../ui/tokens';
+import { Words } from '../../../ui/Words';
+import { useForecast } from '../../../workers/useForecast';
+import { OnTheTable } from '../../plan';
+import { foodsOf } from '../useMealLine';
+import { proposedFields, type DishDraft, type DishFields } from './dishDraft';
+import { DishForm } from './DishForm';
+import { DishPicker, type PickedDish } from './DishPicker';
+import { HowItGoes } from './HowItGoes';
+import { nextDishId, readMeal, usualName, type MealDraft } from './mealDraft';
+
+interface MealFormProps {
+  readonly meal: MealState | null;
+  readonly foods: ReadonlyMap<string, FoodState>;
+  readonly proposed: MealDraft;
+}
+
+const MOST_PEOPLE = 60;
+const MOST_DISHES = 12;
+
+/** Who eats, when, and what; the schedule that comes of it is worked out as it is typed. */
+export function MealForm({ meal, foods, proposed }: MealFormProps) {
+  const kitchen = useKitchen();
+  const { now, zone, units, rules, settings, guidance } = kitchen;
+  const { draft, set, drop, restored } = useDraft<MealDraft>(meal ? `meal.${meal.mealId}` : 'meal', proposed);
+  const [open, setOpen] = useState<string | null>(null);
+  const [adding, setAdding] = useState(false);
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const context = { rules, units, zone, now: Math.round(now), availability: settings.availability };
+  const { serve, wanted, problems } = readMeal(draft, foods, context);
+  const askedAt = useAskedAt(JSON.stringify([draft, settings]));
+  const forecast = useForecast(
+    'meal',
+    wanted && {
+      wanted,
+      foods: foodsOf({ wanted }, [...foods.values()]),
+      settings,
+      guidance,
+      units,
+      now: askedAt,
+      meal: meal && { ...meal, wanted, schedule: null },
+    },
+  );
+  const answer: MealAnswer | null = wanted && forecast.current ? forecast.answer : null;
+
+  const { dishes } = draft;
+  const changeDish = useCallback(
+    (id: string, patch: (dish: DishDraft) => DishDraft | null) =>
+      set({ dishes: dishes.flatMap((dish) => (dish.id === id ? (patch(dish) ?? []) : [dish])) }),
+    [dishes, set],
+  );
+  const changeOpen = useCallback(
+    (fields: DishFields) => {
+      const before = dishes.find(({ id }) => id === open);
+      if (!before || JSON.stringify(before.fields) === JSON.stringify(fields)) return;
+      changeDish(before.id, (dish) => ({ ...dish, fields }));
+    },
+    [dishes, open, changeDish],
+  );
+  const add = (picked: PickedDish, stored: FoodState | null) => {
+    const bare = { ...picked, id: nextDishId(dishes) };
+    const fields = proposedFields(bare, stored, massUnitOf(units), { rules, units });
+    set({ dishes: [...dishes, { ...bare, fields }] });
+    setAdding(false);
+    // What has everything it needs is a line in the form; what has not is asked for.
+    if (bare.kind === 'cooked') setOpen(bare.id);
+  };
+  const accept = async () => {
+    if (answer?.kind !== 'scheduled' || !wanted) return;
+    const mealId = meal?.mealId ?? uuid();
+    const planned = { ...wanted, dishes: [...answer.dishes] };
+    await dispatch(
+      act({
+        what: `${wanted.name}: planned`,
+        events: [
+          newMealEvent(mealId, now, 'mealPlanned', planned),
+          newMealEvent(mealId, now, 'mealScheduled', answer.schedule),
+        ],
+        ...(meal?.schedule && {
+          takeBack: [
+            newMealEvent(mealId, now, 'mealPlanned', meal.wanted),
+            newMealEvent(mealId, now, 'mealScheduled', meal.schedule),
+          ],
+        }),
+      }),
+    );
+    drop();
+    router.replace(`/plan/meal/${mealId}` as never);
+  };
+
+  const opened = dishes.find(({ id }) => id === open);
+  if (opened && 'serveAt' in serve)
+    return (
+      <DishForm
+        key={opened.id}
+        dish={opened}
+        stored={opened.foodId ? (foods.get(opened.foodId) ?? null) : null}
+        context={{ ...context, serveAt: serve.serveAt }}
+        table={draft}
+        when={draft}
+        onChange={changeOpen}
+        onRemove={() => {
+          changeDish(opened.id, () => null);
+          setOpen(null);
+        }}
+        onDone={() => setOpen(null)}
+      />
+    );
+  if (adding) {
+    const taken = new Set(dishes.map(({ foodId }) => foodId));
+    return (
+      <Screen
+        title="A dish"
+        subtitle={draft.name || undefined}
+        foot={<Button grow label="Back to the meal" onPress={() => setAdding(false)} />}
+      >
+        <DishPicker stores={[...foods.values()].filter((food) => !taken.has(food.foodId))} onPick={add} />
+      </Screen>
+    );
+  }
+  return (
+    <Screen
+      title={meal ? 'Change the meal' : 'New meal'}
+      backTo="/plan"
+      rules
+      foot={
+        <Button
+          kind="main"
+          grow
+          disabled={answer?.kind !== 'scheduled'}
+          label={answer && answer.kind !== 'scheduled' ? 'It does not fit yet' : 'Plan it this way'}
+          onPress={accept}
+        />
+      }
+    >
+      <AsLeft shown={restored} onAfresh={drop} />
+      <Field
+        label="What it is called"
+        value={draft.name}
+        onChange={(name) => set({ name })}
+        most={60}
+        hint={draft.name === '' && 'serveAt' in serve ? usualName(serve.serveAt, zone) : undefined}
+      />
+      <Rows title="Dishes">
+        {dishes.map((dish) => (
+          <View key={dish.id} style={styles.dish}>
+            <PageLink href="#" onOpen={() => setOpen(dish.id)} style={styles.words}>
+              <Words size="lead">{dish.name}</Words>
+              <Words tone={problems.has(dish.id) ? 'hot' : 'soft'}>
+                {problems.get(dish.id) ?? dishWords(dish, wanted, units)}
+              </Words>
+            </PageLink>
+          </View>
+        ))}
+        {dishes.length < MOST_DISHES && (
+          <View style={styles.add}>
+            <Button label="Add a dish" onPress={() => setAdding(true)} />
+          </View>
+        )}
+      </Rows>
+      {wanted && (
+        <HowItGoes
+          wanted={wanted}
+          forecast={forecast}
+          answer={answer}
+          onServeAt={(daysAhead, clock) => set({ daysAhead, clock })}
+          onWaits={(id, byMin) =>
+            changeDish(id, (dish) => ({
+              ...dish,
+              fields: { ...dish.fields, waitsMinutes: String(Number(dish.fields.waitsMinutes) + byMin) },
+            }))
+          }
+          onWithout={(id) => changeDish(id, () => null)}
+        />
+      )}
+      <Stepper
+        label="At the table"
+        value={draft.people}
+        min={1}
+        max={MOST_PEOPLE}
+        onChange={(people) => set({ people, smallEaters: Math.min(draft.smallEaters, people) })}
+      />
+      <Stepper
+        label="Of whom small eaters"
+        value={draft.smallEaters}
+        min={0}
+        max={draft.people}
+        onChange={(smallEaters) => set({ smallEaters })}
+      />
+      <OnTheTable value={draft.daysAhead} onChange={(daysAhead) => set({ daysAhead })} />
+      <Field
+        label="At"
+        value={draft.clock}
+        onChange={(clock) => set({ clock })}
+        problem={'problem' in serve ? serve.problem : undefined}
+      />
+    </Screen>
+  );
+}
+
+/** The moment something is asked at: the same until something else is asked. */
+function useAskedAt(key: string): number {
+  const { now } = useKitchen();
+  const [asked, setAsked] = useState({ key, now });
+  if (asked.key !== key) setAsked({ key, now });
+  return asked.now;
+}
+
+/** A dish in one line: how much, and how long it is heated where. */
+function dishWords(
+  { id }: DishDraft,
+  wanted: { readonly dishes: readonly MealState['wanted']['dishes'][number][] } | null,
+  units: Parameters<typeof formatMass>[1],
+): string {
+  const dish = wanted?.dishes.find((each) => each.id === id);
+  if (!dish) return '';
+  const heat =
+    'heating' in dish ? `${formatDurationUp(dish.heating.slowMs)} ${AT_WORDS[dish.heating.at]}` : 'cold';
+  const comes = dish.comes === 'shop' ? 'to be bought' : dish.comes === 'guest' ? 'a guest brings it' : '';
+  const mass = dish.kind === 'cooked' ? `${formatMass(dish.massKg, units)}, ${dish.condition}` : '';
+  return [mass, heat, comes].filter(Boolean).join(' · ');
+}
+
+const AT_WORDS = {
+  oven: 'in the oven',
+  hob: 'on the hob',
+  microwave: 'in the microwave',
+  grill: 'on the grill',
+};
+
+const styles = StyleSheet.create({
+  dish: { flexDirection: 'row', gap: space.m },
+  words: { flex: 1, gap: space.xs },
+  add: { alignItems: 'flex-start' },
+});

@@ -1,0 +1,35 @@
+import { Link } from 'expo-router';
+import { Button } from '../../ui/Button';
+import { Words } from '../../ui/Words';
+import { NextStep, useMealAct, type Followed } from '../meal';
+
+/** A meal's step that is due before all else, with the one button that records it. */
+export function MealHero({ followed }: { readonly followed: Followed }) {
+  const { meal, line, wordsOf, cooks } = followed;
+  const tick = useMealAct();
+  const step = line!.next!;
+  const words = wordsOf(step);
+  return (
+    <NextStep
+      line={line!}
+      step={step}
+      words={words}
+      cooks={cooks}
+      head={
+        <Link href={`/plan/meal/${meal.mealId}` as never}>
+          <Words face="strong" tone="rim">
+            {meal.wanted.name}
+          </Words>
+        </Link>
+      }
+      foot={
+        <Button
+          kind="main"
+          label={words.tick}
+          name={`${words.tick}: ${words.title}`}
+          onPress={() => tick(meal.mealId, step, words.title)}
+        />
+      }
+    />
+  );
+}

@@ -1,0 +1,69 @@
+import { clockWords } from '@omtel/core/time';
+import Check from 'lucide-react-native/icons/check';
+import ChevronRight from 'lucide-react-native/icons/chevron-right';
+import { Pressable, StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { PageLink } from '../../ui/PageLink';
+import { usePress } from '../../ui/press';
+import { REACH, space } from '../../ui/tokens';
+import { useLook } from '../../ui/theme';
+import { Words } from '../../ui/Words';
+import { opensPage, useMealAct, type Followed } from '../meal';
+
+/** What a meal needs next: its time, what to do, and a tick that records it. */
+export function MealLine({ followed }: { readonly followed: Followed }) {
+  const { zone } = useKitchen();
+  const { colors } = useLook();
+  const tick = useMealAct();
+  const { meal, line, wordsOf } = followed;
+  const step = line!.next!;
+  const words = wordsOf(step);
+  const press = usePress(() => tick(meal.mealId, step, words.title));
+  return (
+    <View style={styles.row}>
+      <PageLink
+        href={`/plan/meal/${meal.mealId}`}
+        style={({ pressed }) => [styles.text, pressed && { backgroundColor: colors.enamel }]}
+      >
+        <View style={styles.when}>
+          <Words size="lead" face="strong" tabular>
+            {clockWords(step.at, zone)}
+          </Words>
+        </View>
+        <View style={styles.words}>
+          <Words size="lead" face="strong">
+            {words.title}
+          </Words>
+          <Words tone="soft">{`${meal.wanted.name} · ${words.detail}`}</Words>
+        </View>
+      </PageLink>
+      <Pressable
+        role="button"
+        aria-label={`${words.tick}: ${words.title}`}
+        style={[styles.tick, { borderColor: opensPage(step) ? 'transparent' : colors.outline }]}
+        onPress={press}
+      >
+        {opensPage(step) ? (
+          <ChevronRight size={24} color={colors.soft} />
+        ) : (
+          <Check size={22} color={colors.soft} />
+        )}
+      </Pressable>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', alignItems: 'center', gap: space.s },
+  text: { flex: 1, flexDirection: 'row', gap: space.m },
+  when: { width: 56, alignItems: 'center', paddingTop: space.xs },
+  words: { flex: 1, gap: space.xs },
+  tick: {
+    width: REACH,
+    height: REACH,
+    borderRadius: REACH / 2,
+    borderWidth: 2,
+    alignItems: 'center',
+    justifyContent: 'center',
+  },
+});
