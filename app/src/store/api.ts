@@ -1,4 +1,5 @@
 import type {
+  CalendarFeed,
   FoodList,
   FoodTrail,
   Household,
@@ -35,7 +36,7 @@ const STORE_ACTS: Record<StoreAct['kind'], (id: string) => string> = {
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Household', 'Food', 'Stores'],
+  tagTypes: ['Household', 'Food', 'Stores', 'Calendar'],
   endpoints: (build) => ({
     household: build.query<ToldHousehold, void>({
       query: () => '/household',
@@ -108,6 +109,15 @@ export const api = createApi({
       query: ({ kind, id }) => ({ url: STORE_ACTS[kind](id), method: 'DELETE' }),
       invalidatesTags: ['Stores', 'Food'],
     }),
+    calendar: build.query<CalendarFeed, void>({ query: () => '/calendar', providesTags: ['Calendar'] }),
+    makeCalendar: build.mutation<CalendarFeed, void>({
+      query: () => ({ url: '/calendar', method: 'POST' }),
+      invalidatesTags: ['Calendar'],
+    }),
+    dropCalendar: build.mutation<CalendarFeed, void>({
+      query: () => ({ url: '/calendar', method: 'DELETE' }),
+      invalidatesTags: ['Calendar'],
+    }),
     recordEvents: build.mutation<Recorded, readonly KitchenEvent[]>({
       query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
     }),
@@ -116,7 +126,10 @@ export const api = createApi({
 
 export const {
   useHouseholdQuery,
+  useCalendarQuery,
+  useDropCalendarMutation,
   useFoodsQuery,
+  useMakeCalendarMutation,
   useFoodQuery,
   usePrefetch,
   useUsualQuery,

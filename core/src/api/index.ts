@@ -33,6 +33,7 @@ export {
   storeReadingSchema,
   type StoreRecord,
 } from './stores';
+export { type CalendarFeed, calendarFeedSchema } from './calendar';
 export { type Cursor, cursorOf, pageSchema } from './pages';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';
 export { type FirstPage, TOLD_IN_PAGE } from './firstPage';

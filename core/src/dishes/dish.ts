@@ -44,6 +44,8 @@ export interface CookedDish extends Common {
     | 'computedThaw'
   >;
   readonly method: Method;
+  /** How long an icy middle takes since its thaw was begun, from what it read: no chart says more. */
+  readonly thawLeftMs?: number;
   readonly heating: Heating;
   readonly restMs: number;
 }

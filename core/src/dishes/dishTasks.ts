@@ -100,7 +100,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const { rules, zone, now, serveAt } = planning;
   const { food, method, heating, restMs } = dish;
   const cook = cookSpan(method, heating, rules);
-  const way = wayOf(method, { ...food, rules, zone }, serveAt - restMs - cook.slowMs);
+  const way = wayAsRead(dish, wayOf(method, { ...food, rules, zone }, serveAt - restMs - cook.slowMs), rules);
   if (way.obstacle) return { obstacle: way.obstacle };
   const made = new Template(dish.id, rules);
   if (way.thaw) {
@@ -136,6 +136,18 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   if (resting > 0) made.then({ kind: 'rest', minutes: resting }, { max: 0 });
   const out = leftOutMs({ foodKey: food.food.id, parts: food.parts, cooked: true, withCooked: false }, rules);
   return made.served(dish, { since: taskId(dish.id, 'cook'), most: down(out) }, COSTS.ready);
+}
+
+/** A way whose thaw was found icy takes as long as its reading says; what a chart says of the whole is no obstacle any more. */
+function wayAsRead({ method, thawLeftMs }: CookedDish, way: Way, rules: RuleSet): Way {
+  if (thawLeftMs === undefined || !way.thaw) return way;
+  const over = thawLeftMs - rules.thawing.waterMost.value.ms;
+  const tooLong = method === 'coldWater' && over > 0;
+  return {
+    ...way,
+    thaw: { fastMs: 0, slowMs: thawLeftMs },
+    obstacle: tooLong ? { why: 'tooLongInWater', byMs: over } : undefined,
+  };
 }
 
 function thawing(method: Method, minutes: number, rules: RuleSet): Partial<Draft> {

@@ -65,6 +65,8 @@ const dish = z.discriminatedUnion('kind', [
       since: instant.nullable(),
       method: z.enum(['refrigerator', 'coldWater', 'microwave', 'fromFrozen', 'thawed', 'fresh']),
       computedThaw: z.object({ refrigerator: span, coldWater: span }).partial().optional(),
+      /** How long an icy middle takes since its thaw was begun, from what it read. */
+      thawLeftMs: ms.optional(),
       heating,
       restMs: ms,
     })

@@ -10,6 +10,7 @@ import { unlessSilent } from '../db/silence';
 import { knownHost } from './knownHost';
 import { kindOf, onError, problem } from './problem';
 import { requestLog } from './requestLog';
+import { calendarRoutes, feedRoutes } from './routes/calendar';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
@@ -81,6 +82,8 @@ export function createApp(services: Services): OpenAPIHono {
     '/api/foods/*',
     '/api/events',
     '/api/stores/*',
+    '/api/calendar',
+    '/api/calendar/*',
   ]) {
     app.use(guarded, signedIn(services));
     app.use(guarded, folded);
@@ -88,7 +91,10 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api/household', householdRoutes(services));
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));
+  app.route('/api/calendar', calendarRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
+  app.use('/calendar/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
+  app.route('/calendar', feedRoutes(services));
   if (services.webRoot) {
     // The app would find the way to its first place as well, but only once it has started.
     app.get('/', (c) => c.redirect('/now'));

@@ -8,6 +8,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';
+import { useMealOf } from '../meal';
 import { SomeOfIt } from './SomeOfIt';
 import { useRecord } from './useAct';
 
@@ -24,8 +25,9 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
   const { rules } = useKitchen(food);
   const recordNow = useRecord();
   const router = useRouter();
+  const mealId = useMealOf(food.foodId)?.meal.mealId ?? null;
   if (food.place === 'gone') return null;
-  const { likely, other } = actionsOf(food, rules);
+  const { likely, other } = actionsOf(food, rules, mealId);
   const button = (action: Action, kind: 'other' | 'plain') => (
     <Button
       key={action.label}
@@ -63,7 +65,11 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
 }
 
 /** What can be done with a food where it is, as it is: what it is likeliest to need next, and all else. */
-function actionsOf(food: FoodState, rules: RuleSet): { likely: readonly Action[]; other: readonly Action[] } {
+function actionsOf(
+  food: FoodState,
+  rules: RuleSet,
+  mealId: string | null,
+): { likely: readonly Action[]; other: readonly Action[] } {
   const { place, stage, cooked, plan, foodId, spell } = food;
   const page = (name: string): string => `/food/${foodId}/${name}`;
   const inCold = place === 'refrigerator' || place === 'freezer';
@@ -87,14 +93,20 @@ function actionsOf(food: FoodState, rules: RuleSet): { likely: readonly Action[]
     type: 'moved',
     payload: { place: 'refrigerator' },
   };
-  const planIt: Action = {
-    label: plan ? 'Change the plan' : stage === 'frozen' ? 'When must it come out?' : 'Plan it',
-    page: `/plan/new?food=${foodId}`,
-  };
+  const planIt: Action =
+    mealId && !plan
+      ? { label: 'The meal it is for', page: `/plan/meal/${mealId}` }
+      : {
+          label: plan ? 'Change the plan' : stage === 'frozen' ? 'When must it come out?' : 'Plan it',
+          page: `/plan/new?food=${foodId}`,
+        };
   const likely: readonly Action[] = [
     ...some<Action>(doubted, { label: 'Ice in it', noted: 'ice in it', type: 'iceSeen', payload: {} }),
     ...some<Action>(hot, { label: 'Put away', page: page('leftovers') }),
-    ...some<Action>(stage === 'thawing' && plan !== null, { label: 'Still icy', page: page('icy') }),
+    ...some<Action>(stage === 'thawing' && (plan !== null || mealId !== null), {
+      label: 'Still icy',
+      page: page('icy'),
+    }),
     ...some(readable && !cooked, read),
     ...some(place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold), toCold),
     ...some(!cooked && !food.cook && place !== 'heat', planIt),

@@ -37,6 +37,29 @@ interface Stretch {
   readonly to: string;
 }
 
+interface CookHoursProps {
+  readonly name: string;
+  readonly availability: Settings['availability'];
+  readonly onChange: (availability: Settings['availability']) => void;
+}
+
+/** When one cook is home and awake, on the days of work and on the others. */
+export function CookHours({ name, availability, onChange }: CookHoursProps) {
+  const set =
+    (days: readonly ('1' | '2' | '3' | '4' | '5' | '6' | '7')[]) => (stretches: readonly Stretch[]) =>
+      onChange({ ...availability, ...Object.fromEntries(days.map((day) => [day, [...stretches]])) });
+  return (
+    <>
+      <Stretches
+        label={`${name}, Monday to Friday`}
+        stretches={availability['1'] ?? []}
+        onChange={set(WEEKDAYS)}
+      />
+      <Stretches label={`${name}, at weekends`} stretches={availability['6'] ?? []} onChange={set(WEEKEND)} />
+    </>
+  );
+}
+
 interface StretchesProps {
   readonly label: string;
   readonly stretches: readonly Stretch[];

@@ -11,9 +11,11 @@ import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { CalendarFeed } from './CalendarFeed';
 import { DemoClock } from './DemoClock';
 import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
+import { KitchenFields } from './KitchenFields';
 import { ThermometerFields } from './ThermometerFields';
 import { WarmMonths } from './WarmMonths';
 
@@ -94,6 +96,8 @@ export function HouseholdScreen() {
               availability={settings.availability}
               onChange={(availability) => set({ availability })}
             />
+            <KitchenFields kitchen={settings.kitchen} cooks={settings.cooks} onChange={set} />
+            <CalendarFeed />
             <Button label="Sign out" onPress={leave} />
           </>
         }

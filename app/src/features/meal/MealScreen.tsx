@@ -1,4 +1,5 @@
-import type { MealState } from '@omtel/core/trail';
+import type { MealStep } from '@omtel/core/meal';
+import type { FoodState, MealState } from '@omtel/core/trail';
 import { clockWords, moment } from '@omtel/core/time';
 import { formatDurationUp } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
@@ -11,6 +12,7 @@ import { sentenceOf } from '../../store/problem';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { FileLink } from '../../ui/FileLink';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
@@ -86,9 +88,26 @@ function Meal({ meal }: { readonly meal: MealState }) {
       }
     >
       <Replanned meal={meal} wordsOf={wordsOf} />
-      {line && next && <NextStep line={line} step={next} words={nextWords!} cooks={cooks} />}
+      {line && next && (
+        <NextStep
+          line={line}
+          step={next}
+          words={nextWords!}
+          cooks={cooks}
+          foot={<StillIcy step={next} foods={foods} />}
+        />
+      )}
       {line?.over && (
         <Empty title="All is done">{`On the table at ${clockWords(line.serveAt, zone)}, and put away.`}</Empty>
+      )}
+      {pinned && (
+        <PinStep
+          key={pinned.id}
+          meal={meal}
+          step={pinned}
+          words={wordsOf(pinned)}
+          onDone={() => setChosen(null)}
+        />
       )}
       <Shopping meal={meal} foods={foods} />
       {line && wide && (
@@ -100,15 +119,6 @@ function Meal({ meal }: { readonly meal: MealState }) {
           chosen={chosen}
           onChoose={setChosen}
           wordsOf={wordsOf}
-        />
-      )}
-      {pinned && (
-        <PinStep
-          key={pinned.id}
-          meal={meal}
-          step={pinned}
-          words={wordsOf(pinned)}
-          onDone={() => setChosen(null)}
         />
       )}
       {line && (
@@ -127,10 +137,19 @@ function Meal({ meal }: { readonly meal: MealState }) {
           label="Change the meal"
           onPress={() => router.push(`/plan/meal/new?id=${mealId}` as never)}
         />
+        <FileLink href={`/api/calendar/meals/${mealId}.ics`} label="Calendar file" />
         <Button kind="plain" label="Not wanted any more" onPress={drop} />
       </View>
     </Screen>
   );
+}
+
+/** What feels for ice can find some: what is left of the thaw is worked out from its middle. */
+function StillIcy({ step, foods }: { readonly step: MealStep; readonly foods: readonly FoodState[] }) {
+  const router = useRouter();
+  const food = foods.find(({ foodId }) => foodId === step.dish?.foodId);
+  if (step.kind !== 'feelForIce' || food?.stage !== 'thawing') return null;
+  return <Button label="Still icy" onPress={() => router.push(`/food/${food.foodId}/icy` as never)} />;
 }
 
 const lateWords = (lateMs: number): string =>

@@ -1,5 +1,6 @@
 export { NextStep } from './NextStep';
 export { opensPage } from './opensPage';
 export { PlannedMeal } from './PlannedMeal';
-export { useMealAct } from './useMealAct';
+export { planAnew, useMealAct } from './useMealAct';
+export { type MealOf, useMealOf } from './useMealOf';
 export { type Followed, useMealLine, useMealLines } from './useMealLine';

@@ -8,7 +8,7 @@ import { useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { act } from '../../store/outbox/act';
-import { newEvent } from '../../store/outbox/record';
+import { newEvent, newMealEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -19,6 +19,7 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { WithFood } from '../food';
+import { planAnew, useMealOf, type MealOf } from '../meal';
 import { Assumptions, ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 
 const WAY_WORDS: Record<
@@ -45,13 +46,15 @@ export function IcyScreen() {
 }
 
 function IcyFood({ food }: { readonly food: FoodState }) {
-  const { units, now, zone, guidance, rules } = useKitchen(food);
+  const { units, now, zone, guidance, rules, household } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [text, setText] = useState('');
   const [askedAt] = useState(now);
   const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
-  const { plan, thaw } = food;
+  const { thaw } = food;
+  const ofMeal = useMealOf(food.foodId);
+  const plan = food.plan ?? (ofMeal && planIn(ofMeal));
   const reading = text.trim() === '' ? null : readCentre(text, units.temperature);
   const asked =
     plan && thaw && reading && 'coreC' in reading
@@ -78,11 +81,9 @@ function IcyFood({ food }: { readonly food: FoodState }) {
 
   const take = async ({ kind, serveAt, thawMs }: IcyWay) => {
     if (!plan || !reading || !('coreC' in reading)) return;
-    const read = newEvent(food.foodId, now, 'reading', {
-      temperature: { value: parseNumber(text), unit: units.temperature },
-      place: 'centre',
-    });
-    const shared = { ...plan, serveAt: Math.round(serveAt) };
+    if (!food.plan) return takeInMeal({ kind, serveAt, thawMs });
+    const read = readingOf();
+    const shared = { ...food.plan, serveAt: Math.round(serveAt) };
     const next =
       kind === 'stay'
         ? [newEvent(food.foodId, now, 'planned', { ...shared, thawLeftMs: elapsedAnd(thawMs) })]
@@ -93,10 +94,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
                 method: 'coldWater',
                 thawLeftMs: Math.round(thawMs),
               }),
-              newEvent(food.foodId, now, 'thawStarted', {
-                method: 'coldWater',
-                ...(rules.thawing.waterRunning.value.yes && { running: true as const }),
-              }),
+              intoWater(),
             ]
           : [
               newEvent(food.foodId, now, 'planned', { ...shared, method: 'fromFrozen' }),
@@ -105,7 +103,41 @@ function IcyFood({ food }: { readonly food: FoodState }) {
     await dispatch(act({ what: `${food.name}: still icy`, events: [read, ...next] }));
     router.replace('/now');
   };
-
+  const readingOf = () =>
+    newEvent(food.foodId, now, 'reading', {
+      temperature: { value: parseNumber(text), unit: units.temperature },
+      place: 'centre',
+    });
+  const intoWater = () =>
+    newEvent(food.foodId, now, 'thawStarted', {
+      method: 'coldWater',
+      ...(rules.thawing.waterRunning.value.yes && { running: true as const }),
+    });
+  /** The meal goes by the way that was taken, and all of it is planned anew. */
+  const takeInMeal = async ({ kind, thawMs }: Pick<IcyWay, 'kind' | 'serveAt' | 'thawMs'>) => {
+    if (!ofMeal) return;
+    const { meal, dish } = ofMeal;
+    const method = kind === 'stay' ? dish.method : kind === 'coldWater' ? 'coldWater' : 'fromFrozen';
+    const left = kind === 'stay' ? elapsedAnd(thawMs) : Math.round(thawMs);
+    const changed = { ...dish, method, ...(kind !== 'cookNow' && { thawLeftMs: left }) } as const;
+    const dishes = meal.wanted.dishes.map((each) => (each.id === dish.id ? changed : each));
+    const done =
+      kind === 'stay'
+        ? []
+        : [kind === 'coldWater' ? intoWater() : newEvent(food.foodId, now, 'cookingStarted', {})];
+    await dispatch(
+      act({
+        what: `${food.name}: still icy`,
+        events: [
+          readingOf(),
+          ...done,
+          newMealEvent(meal.mealId, now, 'mealPlanned', { ...meal.wanted, dishes }),
+        ],
+      }),
+    );
+    await dispatch(planAnew(meal.mealId, household));
+    router.replace(`/plan/meal/${meal.mealId}` as never);
+  };
   return (
     <Screen
       title={food.name}
@@ -152,6 +184,13 @@ function IcyFood({ food }: { readonly food: FoodState }) {
     </Screen>
   );
 }
+
+/** What a plan of one food says, where the food is a dish of a meal. */
+const planIn = ({ meal: { schedule, wanted }, dish }: MealOf) => ({
+  serveAt: schedule?.serveAt ?? wanted.serveAt,
+  cookSlowMs: dish.heating.slowMs,
+  restMs: dish.restMs + dish.finishMs,
+});
 
 const [COLDEST_C, WARMEST_C] = [-25, 10];
 

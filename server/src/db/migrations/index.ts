@@ -11,6 +11,7 @@ import * as setAside from './2026-07-14-set-aside';
 import * as turns from './2026-07-15-turns';
 import * as meals from './2026-07-17-meals';
 import * as cooks from './2026-07-18-cooks';
+import * as calendar from './2026-07-19-calendar';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -26,6 +27,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-07-15-turns': turns,
   '2026-07-17-meals': meals,
   '2026-07-18-cooks': cooks,
+  '2026-07-19-calendar': calendar,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

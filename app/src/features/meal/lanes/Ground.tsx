@@ -11,7 +11,7 @@ import { corner, space } from '../../../ui/tokens';
 import { absences, hourMarks } from './lanes';
 
 /** The room at the left for names, and how high the rows are, px. */
-export const NAMES = 136;
+export const NAMES = 176;
 export const BUSY = 28;
 export const COLD = 36;
 export const HEAD = 28;

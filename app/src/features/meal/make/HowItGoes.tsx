@@ -3,6 +3,7 @@ import { mealLine, mealStepWords, kitchenFor } from '@omtel/core/meal';
 import { obstacleWords } from '@omtel/core/plan';
 import type { MealPayload } from '@omtel/core/record';
 import { clockOf, clockWords, daysBetween, moment } from '@omtel/core/time';
+import type { FoodState } from '@omtel/core/trail';
 import { DAY_MS, formatDurationUp } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { View } from 'react-native';
@@ -16,6 +17,7 @@ import { useSyncExternalStore } from 'react';
 
 interface HowItGoesProps {
   readonly wanted: MealPayload<'mealPlanned'>;
+  readonly foods: readonly FoodState[];
   readonly forecast: Forecast<MealAnswer, MealAsked>;
   /** What belongs to what the form says now. */
   readonly answer: MealAnswer | null;
@@ -25,7 +27,15 @@ interface HowItGoesProps {
 }
 
 /** Whether it can be done, what is first; or what is in the way, and the change that helps as a button. */
-export function HowItGoes({ wanted, forecast, answer, onServeAt, onWaits, onWithout }: HowItGoesProps) {
+export function HowItGoes({
+  wanted,
+  foods,
+  forecast,
+  answer,
+  onServeAt,
+  onWaits,
+  onWithout,
+}: HowItGoesProps) {
   const { now, zone } = useKitchen();
   const router = useRouter();
   const share = useSyncExternalStore(forecast.progress.watch, forecast.progress.get);
@@ -44,7 +54,7 @@ export function HowItGoes({ wanted, forecast, answer, onServeAt, onWaits, onWith
     );
   switch (answer.kind) {
     case 'scheduled':
-      return <Fits wanted={wanted} answer={answer} onServeAt={onServeAt} />;
+      return <Fits wanted={wanted} foods={foods} answer={answer} onServeAt={onServeAt} />;
     case 'obstacles':
       return (
         <Panel edge="hot">
@@ -101,17 +111,18 @@ export function HowItGoes({ wanted, forecast, answer, onServeAt, onWaits, onWith
 
 interface FitsProps {
   readonly wanted: MealPayload<'mealPlanned'>;
+  readonly foods: readonly FoodState[];
   readonly answer: Extract<MealAnswer, { kind: 'scheduled' }>;
   readonly onServeAt: HowItGoesProps['onServeAt'];
 }
 
 /** On time or as early as can be, with the first thing to do. */
-function Fits({ wanted, answer: { schedule }, onServeAt }: FitsProps) {
+function Fits({ wanted, foods, answer: { schedule }, onServeAt }: FitsProps) {
   const { now, zone, rules, units, settings } = useKitchen();
   const late = schedule.serveAt - wanted.serveAt;
   const { cooks } = kitchenFor(settings, now, schedule.serveAt + DAY_MS);
   const meal = { mealId: '', plannedAt: now, wanted, schedule, ticks: {}, dropped: false };
-  const first = mealLine(meal, [], cooks)?.steps[0];
+  const first = mealLine(meal, foods, cooks)?.next;
   const words = first && mealStepWords(first, { rules, units, food: null });
   return (
     <Panel edge={late > 0 ? 'bandEdge' : 'rim'}>

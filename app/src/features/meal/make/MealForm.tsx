@@ -181,6 +181,7 @@ export function MealForm({ meal, foods, proposed }: MealFormProps) {
       {wanted && (
         <HowItGoes
           wanted={wanted}
+          foods={foodsOf({ wanted }, [...foods.values()])}
           forecast={forecast}
           answer={answer}
           onServeAt={(daysAhead, clock) => set({ daysAhead, clock })}
