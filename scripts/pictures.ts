@@ -43,6 +43,31 @@ const newPlan = async (page: Page) => {
   await page.getByRole('heading', { name: 'How it thaws' }).waitFor({ timeout: 60_000 });
 };
 
+/** The crew's supper with the lamb in the oven. */
+const supper = async (page: Page) => {
+  await page.goto('/plan');
+  await page.getByRole('link', { name: /^Crew supper/ }).click();
+  await page.getByRole('heading', { name: 'Crew supper', level: 1 }).waitFor();
+  for (const [minutes, tick] of [
+    [14 * 60 + 43, 'Thawed: Leg of lamb'],
+    [5 * 60 + 10, 'Oven is on: Oven to 165'],
+    [5, 'Begun: Prepare Leg of lamb'],
+    [20, 'It is on: Leg of lamb into the oven'],
+  ] as const) {
+    await later(page, minutes);
+    await page.waitForTimeout(LOOK_MS);
+    await tap(page, new RegExp(`^${tick}`));
+    await page
+      .getByRole('button', { name: new RegExp(`^${tick}`) })
+      .first()
+      .waitFor({ state: 'hidden' });
+  }
+  await later(page, 52);
+};
+
+/** Nobody taps on a page before having looked at it. */
+const LOOK_MS = 600;
+
 const PICTURES: readonly Picture[] = [
   { name: 'now', show: open('/now') },
   { name: 'now-dark', dark: true, show: open('/now') },
@@ -57,11 +82,25 @@ const PICTURES: readonly Picture[] = [
       await page.getByRole('radio', { name: 'In the refrigerator all along' }).click();
     },
   },
+  { name: 'meal', show: supper },
+  { name: 'meal-wide', size: LAPTOP, dark: true, show: supper },
   {
-    name: 'plan',
+    name: 'meal-new',
     show: async (page) => {
-      await page.goto('/plan');
-      await page.getByRole('img', { name: /^Thawing/ }).waitFor({ timeout: 60_000 });
+      await page.goto('/plan/meal/new');
+      for (const [sought, found] of [
+        ['Cod', /^Cod fillets/],
+        ['Mash', 'Cook it, nothing raw in it'],
+        ['Pickles', 'A guest brings it, cold'],
+      ] as const) {
+        await tap(page, 'Add a dish');
+        await page.getByLabel('What is to be eaten?').fill(sought);
+        await tap(page, found);
+        if (sought !== 'Cod') continue;
+        await page.getByLabel('Cook, min').fill('15');
+        await tap(page, 'Done');
+      }
+      await page.getByText('All on the table').waitFor({ timeout: 60_000 });
     },
   },
   { name: 'plan-new', show: newPlan },
@@ -117,8 +156,6 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: 'guide', show: open('/guide') },
-  { name: 'differences', show: open('/guide/differences') },
-  { name: 'rule', show: open('/guide/rule/home.bandTime.limit') },
   { name: 'log', show: open('/log') },
   { name: 'household', show: open('/household') },
 ];

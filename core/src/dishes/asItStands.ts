@@ -93,7 +93,9 @@ function hangingOn(
   const fromStart = link.of === 'start';
   if (!fromStart && past.over === null) return [link];
   const since = fromStart ? past.begun : past.over!;
-  const most = max === null ? null : since + max;
+  // What is ready waits for the table as long as it has to; only a rule says no longer.
+  const waits = link.to === SERVE && !link.firm;
+  const most = max === null || waits ? null : since + max;
   return [
     {
       ...link,

@@ -50,9 +50,15 @@ export function conflictWords(
     }),
     ...cooks.map((cook) => `${cookName(cook)} is not there all the time, or has both hands full.`),
   ];
-  const about = [...new Set(inIt.map(({ dish }) => dishName(dish)))];
+  const about = [...new Set(ids.map(nameOf))];
   return {
-    because: because.length ? because : [`What ${about.join(' and ')} ask for does not agree.`],
+    because: because.length
+      ? because
+      : [
+          about.length === 1
+            ? `What ${about[0]!} asks for does not agree with itself.`
+            : `What ${about.join(' and ')} ask for does not agree.`,
+        ],
     help: helpWords(),
   };
 

@@ -8,3 +8,4 @@ export { dishTasks, type DishTasks, type MealTask, type Planning } from './dishT
 export { type DishObstacle, mealProblem, type MealProblem } from './mealProblem';
 export { dishOf } from './plannedDish';
 export { type MealAnswer, type MealAsked, type Moved, planMeal } from './planMeal';
+export { waysToSave, type WayToSave } from './waysToSave';

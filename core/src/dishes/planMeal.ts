@@ -54,8 +54,12 @@ const ROUNDS = 8;
  * Finds one schedule for a meal as it stands: nothing that was begun is moved, and as little as can be of what is to come.
  *
  * @param onProgress told the share done
+ * @param rounds how long a cheaper schedule is looked for; none takes the first
  */
-export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer {
+export function planMeal(
+  asked: MealAsked,
+  { onProgress, rounds = ROUNDS }: { readonly onProgress?: OnProgress; readonly rounds?: number } = {},
+): MealAnswer {
   const { wanted, foods, settings, guidance, units, meal } = asked;
   // Five minutes by the clock on the wall, so that nothing is to be done at 18:03.
   const now = Math.ceil(asked.now / STEP_MS) * STEP_MS;
@@ -95,7 +99,7 @@ export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer 
   };
   const problem = readProblem(stand ? onFives(asItStands(withPins, made.tasks, stand, now)) : withPins);
   const solved = solve(problem, {
-    rounds: ROUNDS,
+    rounds,
     ...(before && { before: asMinutes(before, minute) }),
   });
   if ('undecided' in solved) return { kind: 'undecided' };
@@ -119,7 +123,7 @@ export function planMeal(asked: MealAsked, onProgress?: OnProgress): MealAnswer 
     schedule: { serveAt: stand?.servedAt ?? at(solved.serveAt), tasks },
     moved: tasks.flatMap(({ id, startAt }) => {
       const was = placed.get(id)?.startAt;
-      return was === undefined || stand?.tasks.has(id) || was === startAt
+      return was === undefined || was < now || stand?.tasks.has(id) || was === startAt
         ? []
         : [{ task: id, byMs: startAt - was }];
     }),

@@ -1,6 +1,6 @@
 import { foodById, type FormId } from '../foods';
 import { coolingMs, rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
-import { planMeal, type MealAnswer, type MealAsked } from '../dishes';
+import { planMeal, waysToSave, type MealAnswer, type MealAsked, type WayToSave } from '../dishes';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
 import type { OnProgress, Refrigerator, Series } from '../thermal';
@@ -87,6 +87,7 @@ export interface Jobs {
   };
   trials: { asked: { readonly trials: readonly NamedTrial[] }; answer: readonly Series[] };
   meal: { asked: MealAsked; answer: MealAnswer };
+  saveMeal: { asked: MealAsked; answer: readonly WayToSave[] };
 }
 export type JobKind = keyof Jobs;
 
@@ -138,7 +139,9 @@ const runners: {
       runTrial(trial, onProgress && ((share) => onProgress((i + share) / trials.length))),
     ),
 
-  meal: (asked, onProgress) => planMeal(asked, onProgress),
+  meal: (asked, onProgress) => planMeal(asked, { onProgress }),
+
+  saveMeal: (asked, onProgress) => waysToSave(asked, onProgress),
 };
 
 /** A batch that meets both cooling marks at the last moment, by straight lines. */

@@ -2,6 +2,7 @@
  * A meal that was planned, as it goes on: how far it has come, its steps in words, who does them, how long each dish stands out of the
  * cold; and how much to buy for a table. How its dishes become tasks with a schedule is `dishes`'.
  */
+export { type Buying, buyingOf } from './buying';
 export type { Cook, Kitchen, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';

@@ -2,10 +2,20 @@ import { planMeal } from '../dishes';
 import { homeRules } from '../guidance';
 import type { PlacedTask } from '../record';
 import { happened, START } from '../testing/story';
-import { asked, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
+import { asked, lamb, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
 import type { FoodState, MealState } from '../trail';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
-import { kitchenFor, mealLine, mealStepWords, outOfCold, TABLE, whoDoes, type Cook, type MealStep } from '.';
+import {
+  buyingOf,
+  kitchenFor,
+  mealLine,
+  mealStepWords,
+  outOfCold,
+  TABLE,
+  whoDoes,
+  type Cook,
+  type MealStep,
+} from '.';
 
 const answer = planMeal(asked());
 if (answer.kind !== 'scheduled') throw new Error('the supper has no schedule');
@@ -210,6 +220,39 @@ describe('out of the cold', () => {
     expect(leftMs).toBe(2 * HOUR_MS - (spans[1]!.to - spans[1]!.from));
     expect(leftMs).toBeGreaterThanOrEqual(0);
   });
+});
+
+it('fresh food is bought no sooner than it keeps until the heat, and all before it is needed', () => {
+  const bird = { ...lamb, foodKey: 'chicken-thighs', form: 'pieces' as const, condition: 'fresh' as const };
+  const { from, by } = buyingOf(bird, schedule, homeRules);
+  expect(from).toBe(task('lamb.cook').startAt - DAY_MS);
+  expect(by).toBe(task('lamb.thaw').startAt);
+  expect(buyingOf(lamb, schedule, homeRules).from).toBeNull();
+});
+
+it('an oven that is on says nothing of what is still to be prepared', () => {
+  const on = said(meal, 'mealTicked', {
+    dish: 'lamb',
+    name: 'Lamb',
+    kind: 'ovenOn',
+    part: 'begun',
+    at: task('lamb.ovenOn').startAt,
+  });
+  const { steps } = lineOf(on);
+  const doneOf = (kind: string) =>
+    steps.find((step) => step.kind === kind && step.dish?.id === 'lamb')!.doneAt;
+  expect(doneOf('ovenOn')).not.toBeNull();
+  expect(doneOf('prepare')).toBeNull();
+});
+
+it('what lies thawing and is to be finished another way has that before it', () => {
+  const foods = [stateOf(lambEvents(happened(START, 'thawStarted', { method: 'refrigerator' }))), frozen[1]!];
+  const dishes = meal.wanted.dishes.map((dish) =>
+    dish.kind === 'cooked' ? { ...dish, method: 'coldWater' as const, thawLeftMs: HOUR_MS } : dish,
+  );
+  const other = said(meal, 'mealPlanned', { ...meal.wanted, dishes });
+  const thaw = lineOf(other, foods).steps.find(({ kind }) => kind === 'thaw')!;
+  expect(thaw.doneAt).toBeNull();
 });
 
 it('every step has words: what to do, why, and what its tick says, where it has one', () => {

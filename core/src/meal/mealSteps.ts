@@ -150,16 +150,20 @@ export function mealLine(
   };
 }
 
-/** Whether an oven is on already as a task begins. */
+/** Whether an oven is on already as a task begins, at a heat both bear. */
 const isHot = (task: PlacedTask, tasks: readonly PlacedTask[]): boolean =>
   tasks.some(
     (other) =>
       other.id !== task.id &&
       other.place === task.place &&
       other.dish !== task.dish &&
+      agree(other.celsius, task.celsius) &&
       (other.startAt < task.startAt || (other.startAt === task.startAt && other.id < task.id)) &&
       task.startAt < endOf(other),
   );
+
+const agree = (a: PlacedTask['celsius'], b: PlacedTask['celsius']): boolean =>
+  a !== undefined && b !== undefined && a[0] <= b[1] && b[0] <= a[1];
 
 const endOf = ({ startAt, minutes }: PlacedTask): number => startAt + minutes * MINUTE_MS;
 
@@ -178,7 +182,7 @@ export function sharedHeat(
     .filter(
       (other) =>
         other.place === task.place &&
-        other.celsius &&
+        agree(other.celsius, task.celsius) &&
         other.startAt < endOf(inIt) &&
         inIt.startAt < endOf(other),
     )

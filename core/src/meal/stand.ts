@@ -15,7 +15,10 @@ export interface MealStand {
 }
 
 /** In the order they follow each other; what comes before something that was begun is behind the cook, ticked or not. */
-const ORDER: readonly TaskKind[] = ['thaw', 'prepare', 'ovenOn', 'cook', 'reheat', 'rest', 'finish'];
+const ORDER: readonly TaskKind[] = ['thaw', 'prepare', 'cook', 'reheat', 'rest', 'finish'];
+
+/** What is done beside these, before or after. */
+const BESIDE: readonly TaskKind[] = ['ovenOn', 'washSink', 'putAway'];
 
 /**
  * How far a meal has come, by what its foods went through and what was ticked: a step that is ticked in the plan is an entry of its food,
@@ -35,7 +38,7 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
     const food = foodId ? byId.get(foodId) : undefined;
     const own = new Map<TaskKind, Stand>();
     if (food) for (const [kind, stand] of ofFood(food, dish, near)) own.set(kind, stand);
-    for (const kind of [...ORDER, 'washSink', 'putAway'] as const) {
+    for (const kind of [...ORDER, ...BESIDE]) {
       const { begun, done } = meal.ticks[taskId(id, kind)] ?? {};
       if (begun === undefined && done === undefined) continue;
       own.set(kind, { begunAt: begun ?? done ?? null, doneAt: done ?? own.get(kind)?.doneAt ?? null });
@@ -52,6 +55,10 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
       if (index < last && !known?.doneAt)
         own.set(kind, { begunAt: known?.begunAt ?? null, doneAt: nextKnown(own, index) ?? by });
     });
+    // An oven with something in it is on.
+    const heated = own.get('cook') ?? own.get('reheat');
+    if (heated && !own.has('ovenOn'))
+      own.set('ovenOn', { begunAt: heated.begunAt, doneAt: heated.begunAt ?? heated.doneAt });
     // It rests by itself from the heat on.
     const cooked = own.get('cook')?.doneAt;
     if (cooked && !own.has('rest')) own.set('rest', { begunAt: cooked, doneAt: null });
@@ -79,10 +86,14 @@ function nextKnown(own: ReadonlyMap<TaskKind, Stand>, index: number): number | n
 }
 
 /** What a food tells of the tasks of its dish. */
-function ofFood(food: FoodState, { kind }: PlannedDish, near: number): [TaskKind, Stand][] {
+function ofFood(food: FoodState, dish: PlannedDish, near: number): [TaskKind, Stand][] {
   const { thaw, cook, ovenOnAt, servedAt, place, placeSince } = food;
   const told: [TaskKind, Stand][] = [];
-  if (thaw) told.push(['thaw', { begunAt: thaw.startedAt, doneAt: thaw.thawedAt }]);
+  const { kind } = dish;
+  // What lies thawing one way and is to be finished another has that still before it.
+  const isItsWay = dish.kind === 'cooked' && thaw?.method === dish.method;
+  if (thaw && (isItsWay || thaw.thawedAt !== null))
+    told.push(['thaw', { begunAt: thaw.startedAt, doneAt: thaw.thawedAt }]);
   if (ovenOnAt !== null && ovenOnAt >= near) told.push(['ovenOn', { begunAt: ovenOnAt, doneAt: ovenOnAt }]);
   // What is raw is cooked once; what is heated again was heated before.
   if (cook && (kind === 'cooked' || cook.startedAt >= near))

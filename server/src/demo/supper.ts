@@ -84,13 +84,14 @@ export function crewSupper(
     {
       kind: 'reheated',
       id: 'bake',
+      // Heated once it is eaten up.
       name: 'Aubergine bake',
       foodId: bake[0]!.foodId,
       heating: { at: 'oven', fastMs: minutes(30), slowMs: minutes(40), celsius: [190, 210] },
       prepareMs: 0,
       finishMs: 0,
       waitsMs: minutes(20),
-      keeps: true,
+      keeps: false,
     },
     plain('greens', 'Greens', 10, { at: 'hob', fastMs: minutes(8), slowMs: minutes(12) }),
     {

@@ -17,9 +17,11 @@ import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
+import { LateNotice } from './LateNotice';
 import { MealLanes } from './lanes/MealLanes';
 import { MealSteps } from './MealSteps';
 import { NextStep } from './NextStep';
+import { PutOff } from './PutOff';
 import { PinStep } from './PinStep';
 import { Replanned } from './Replanned';
 import { Shopping } from './Shopping';
@@ -88,13 +90,26 @@ function Meal({ meal }: { readonly meal: MealState }) {
       }
     >
       <Replanned meal={meal} wordsOf={wordsOf} />
+      {line && line.lateMs > 0 && !line.over && next?.kind !== 'putAway' && (
+        <LateNotice key={line.serveAt} meal={meal} line={line} foods={foods} />
+      )}
       {line && next && (
         <NextStep
           line={line}
           step={next}
           words={nextWords!}
           cooks={cooks}
-          foot={<StillIcy step={next} foods={foods} />}
+          foot={
+            <>
+              <StillIcy step={next} foods={foods} />
+              <PutOff
+                key={next.id}
+                mealId={mealId}
+                step={next}
+                food={foods.find(({ foodId }) => foodId === next.dish?.foodId)}
+              />
+            </>
+          }
         />
       )}
       {line?.over && (

@@ -1,7 +1,7 @@
 import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween } from '@omtel/core/time';
-import { formatDuration } from '@omtel/core/units';
+import { formatDuration, MINUTE_MS } from '@omtel/core/units';
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -59,6 +59,7 @@ export function NextStep({ line, step, words, cooks, head, foot }: NextStepProps
 
 /** What is left until a moment, its day before where it is not today's. */
 function leftWords(at: number, now: number, zone: string): string {
+  if (Math.abs(at - now) < MINUTE_MS) return 'now';
   if (at < now) return `${formatDuration(now - at)} late`;
   const left = formatDuration(at - now);
   return daysBetween(now, at, zone) > 0 ? `${dayName(at, now, zone)}, in ${left}` : left;

@@ -1,4 +1,6 @@
+import { buyingOf } from '@omtel/core/meal';
 import type { PlannedDish } from '@omtel/core/record';
+import { moment } from '@omtel/core/time';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
@@ -20,7 +22,15 @@ type ToBuy = Extract<PlannedDish, { kind: 'cooked' }>;
 
 /** What is still to be bought for a meal: what keeps first, chilled and frozen last. */
 export function Shopping({ meal, foods }: ShoppingProps) {
-  const { units } = useKitchen();
+  const { units, rules, now, zone } = useKitchen();
+  const whenWords = (dish: ToBuy): string => {
+    if (!meal.schedule) return '';
+    const { from, by } = buyingOf(dish, meal.schedule, rules);
+    const until = moment(by, now, zone);
+    return from !== null && from > now
+      ? `Not before ${moment(from, now, zone)}, by ${until}.`
+      : `By ${until}.`;
+  };
   const missing = meal.wanted.dishes.filter(
     (dish): dish is ToBuy =>
       dish.kind === 'cooked' && dish.comes === 'shop' && !foods.some(({ foodId }) => foodId === dish.foodId),
@@ -32,7 +42,7 @@ export function Shopping({ meal, foods }: ShoppingProps) {
           <View style={styles.words}>
             <Words size="lead">{dish.name}</Words>
             <Words tone="soft">
-              {`${formatMass(dish.massKg, units)}, ${dish.condition}. ${dish.condition === 'frozen' ? 'Last of all, in a bag with ice.' : 'Late, in a bag of its own: raw.'}`}
+              {`${formatMass(dish.massKg, units)}, ${dish.condition}. ${whenWords(dish)} ${dish.condition === 'frozen' ? 'Last of all, in a bag with ice.' : 'Late, in a bag of its own: raw.'}`}
             </Words>
           </View>
           <Bought dish={dish} />

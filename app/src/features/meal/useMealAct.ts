@@ -35,6 +35,9 @@ const asKnown =
       : null;
   };
 
+/** The planning under way: what is ticked meanwhile makes it old. */
+let planning: { readonly giveUp: () => void } | null = null;
+
 /** Plans what is left of a meal anew, away from the page, and records it where anything moved. */
 export const planAnew =
   (
@@ -48,7 +51,8 @@ export const planAnew =
     const { settings } = household;
     const meal = schedule ? { ...known.meal, schedule } : known.meal;
     const now = nowOf(household);
-    const { answer } = runForecast(
+    planning?.giveUp();
+    const run = runForecast(
       'meal',
       {
         wanted: meal.wanted,
@@ -61,7 +65,16 @@ export const planAnew =
       },
       () => undefined,
     );
-    const found = await answer;
+    const found = await new Promise<MealAnswer | null>((resolve, reject) => {
+      planning = {
+        giveUp: () => {
+          run.cancel();
+          resolve(null);
+        },
+      };
+      run.answer.then(resolve, reject);
+    });
+    if (!found) return null;
     dispatch(replanned({ mealId, answer: found, wasAt: known.meal.schedule.serveAt }));
     if (found.kind === 'scheduled' && (found.moved.length || schedule))
       await dispatch(record(newMealEvent(mealId, now, 'mealScheduled', found.schedule)));
@@ -88,7 +101,8 @@ export function useMealAct() {
           notBefore: known.meal.plannedAt,
         }),
       );
-      await dispatch(planAnew(mealId, household));
+      // The next tick does not wait for it.
+      dispatch(planAnew(mealId, household)).catch(() => undefined);
     },
     [dispatch, household, router],
   );

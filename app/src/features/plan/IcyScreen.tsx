@@ -121,18 +121,10 @@ function IcyFood({ food }: { readonly food: FoodState }) {
     const left = kind === 'stay' ? elapsedAnd(thawMs) : Math.round(thawMs);
     const changed = { ...dish, method, ...(kind !== 'cookNow' && { thawLeftMs: left }) } as const;
     const dishes = meal.wanted.dishes.map((each) => (each.id === dish.id ? changed : each));
-    const done =
-      kind === 'stay'
-        ? []
-        : [kind === 'coldWater' ? intoWater() : newEvent(food.foodId, now, 'cookingStarted', {})];
     await dispatch(
       act({
         what: `${food.name}: still icy`,
-        events: [
-          readingOf(),
-          ...done,
-          newMealEvent(meal.mealId, now, 'mealPlanned', { ...meal.wanted, dishes }),
-        ],
+        events: [readingOf(), newMealEvent(meal.mealId, now, 'mealPlanned', { ...meal.wanted, dishes })],
       }),
     );
     await dispatch(planAnew(meal.mealId, household));
@@ -169,7 +161,11 @@ function IcyFood({ food }: { readonly food: FoodState }) {
             <Words tone="soft">
               {`${way.thawMs > 0 ? `${formatDurationUp(way.thawMs)} to thaw, ` : ''}${formatDurationUp(way.cookMs)} to cook. ${WAY_WORDS[way.kind].how}`}
             </Words>
-            <Button label={WAY_WORDS[way.kind].take} onPress={() => take(way)} />
+            <Button
+              label={food.plan ? WAY_WORDS[way.kind].take : 'Plan the meal so'}
+              name={food.plan ? undefined : `Plan the meal so: ${WAY_WORDS[way.kind].title}`}
+              onPress={() => take(way)}
+            />
           </View>
         ))}
       </Rows>

@@ -86,7 +86,7 @@ export function PlanFields({
           onChange={(condition) => setValue('condition', condition)}
         />
       )}
-      {!stored && draft.condition !== 'frozen' && (
+      {!stored && !ofMeal && draft.condition !== 'frozen' && (
         <Choice
           label={draft.condition === 'thawed' ? 'Thawed since' : 'Bought'}
           value={draft.sinceDaysAgo}

@@ -35,11 +35,16 @@ export interface Planning {
   readonly plans: readonly MethodPlan[] | null;
 }
 
-/** Reads a draft and compares the ways to the table that follow from it, going by the slower of rule and heat transfer. */
+/**
+ * Reads a draft and compares the ways to the table that follow from it, going by the slower of rule and heat transfer.
+ *
+ * @param bought since when its days count, where that is not the draft's to say
+ */
 export function usePlanning(
   { food, parts, stored }: ChosenFood,
   draft: PlanDraft,
   computedThaw: ComputedThaw,
+  bought?: number | null,
 ): Planning {
   const { now, zone, units, rules, settings } = useKitchen();
   // The minute is fine enough: the comparison need not follow every tick of the clock.
@@ -58,7 +63,7 @@ export function usePlanning(
     if ('problem' in mass || 'problem' in serve || 'problem' in rest || !cook)
       return { ...read, inputs: null, plans: null };
 
-    const since = sinceOf(draft, stored, minute, zone);
+    const since = bought === undefined ? sinceOf(draft, stored, minute, zone) : bought;
     const shared = { massKg: mass.massKg, serveAt: serve.serveAt, restMs: rest.ms, since, computedThaw };
     const plans = compareMethods({
       ...shared,
@@ -76,5 +81,5 @@ export function usePlanning(
       rules,
     });
     return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
-  }, [food, parts, stored, draft, computedThaw, units, minute, zone, rules, settings.availability]);
+  }, [food, parts, stored, draft, computedThaw, bought, units, minute, zone, rules, settings.availability]);
 }

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { pageOpened } from '../../ui/press';
 import { useLook, useWide } from '../../ui/theme';
 import { useKeepFocus } from '../../ui/useKeepFocus';
+import { Alarm } from './Alarm';
 import { PlaceBar } from './PlaceBar';
 import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
@@ -28,6 +29,7 @@ export function Shell() {
       </View>
       {!wide && <PlaceBar path={path} />}
       <UnitsAtNumber />
+      <Alarm />
       <Opening path={path} />
     </View>
   );

@@ -116,7 +116,7 @@ export function MealLanes({ meal, line, cooks, foods, chosen, onChoose }: MealLa
                   {dish.name}
                 </Words>
                 <Words size="small" tone={leftMs < 0 ? 'hot' : 'soft'} numberOfLines={1}>
-                  {leftWords(leftMs, spans, zone)}
+                  {dish.kind === 'reheated' ? 'heated once: eat it up' : leftWords(leftMs, spans, zone)}
                 </Words>
               </View>
             ))}

@@ -18,6 +18,7 @@ import { MethodList, PlanFields, usePlanning, useThaw, type PlanDraft } from '..
 import {
   chosenOf,
   readDish,
+  sinceOfDish,
   type DishContext,
   type DishDraft,
   type DishFields,
@@ -68,6 +69,7 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           stored={stored}
           fields={fields}
           when={when}
+          context={context}
           control={control}
           setValue={setValue}
           table={table}
@@ -93,16 +95,20 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
         {number('finishMinutes', 'Finish, min')}
         {number('waitsMinutes', 'Can wait, min')}
       </View>
-      <View style={styles.switch}>
-        <Words face="strong" style={styles.grow}>
-          What is left is put away
-        </Words>
-        <Switch
-          value={fields.keeps}
-          onValueChange={(keeps) => setValue('keeps', keeps)}
-          accessibilityLabel="What is left is put away"
-        />
-      </View>
+      {dish.kind === 'reheated' ? (
+        <Words tone="soft">Heated once more and no more: what is left of it is not kept.</Words>
+      ) : (
+        <View style={styles.switch}>
+          <Words face="strong" style={styles.grow}>
+            What is left is put away
+          </Words>
+          <Switch
+            value={fields.keeps}
+            onValueChange={(keeps) => setValue('keeps', keeps)}
+            accessibilityLabel="What is left is put away"
+          />
+        </View>
+      )}
       <View style={styles.row}>
         <Button kind="plain" label="Not this dish" onPress={onRemove} />
       </View>
@@ -122,17 +128,19 @@ interface RawFieldsProps {
   readonly stored: FoodState | null;
   readonly fields: DishFields;
   readonly when: DishFormProps['when'];
+  readonly context: DishContext;
   readonly control: Control<DishFields>;
   readonly setValue: UseFormSetValue<DishFields>;
   readonly table: DishFormProps['table'];
 }
 
 /** How much of raw food, in what state, and the ways to thaw it, compared as for a plan of one food. */
-function RawFields({ dish, stored, fields, when, control, setValue, table }: RawFieldsProps) {
+function RawFields({ dish, stored, fields, when, context, control, setValue, table }: RawFieldsProps) {
   const chosen = chosenOf(dish, stored);
   const draft: PlanDraft = { ...fields, ...when };
   const thaw = useThaw(chosen, draft, USUAL);
-  const planning = usePlanning(chosen, draft, thaw.computed);
+  const since = sinceOfDish({ ...dish, fields }, stored, context);
+  const planning = usePlanning(chosen, draft, thaw.computed, since);
   const plans = planning.plans ?? [];
   const best =
     plans.find(({ method }) => method === fields.method) ?? plans.find(({ feasible }) => feasible) ?? null;

@@ -3,6 +3,7 @@ import { foodById, readMass } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { compareMethods, ovenOf, type Method } from '@omtel/core/plan';
 import type { PlannedDish } from '@omtel/core/record';
+import { atClock } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
   inUnit,
@@ -98,7 +99,8 @@ export function proposedFields(
     finishMinutes: roasts ? '10' : '0',
     waitsMinutes: dish.kind === 'cold' ? '60' : '20',
     everyMinutes: '',
-    keeps: dish.kind !== 'cold',
+    // What was heated once already is not kept again.
+    keeps: dish.kind === 'cooked' || dish.kind === 'plain',
   };
 }
 
@@ -205,7 +207,7 @@ function readCooked(
   const mass = readMass(fields.mass, fields.massUnit, units);
   if ('problem' in mass) problems.mass = mass.problem;
   const massKg = 'massKg' in mass ? mass.massKg : 1;
-  const since = sinceOf(fields, stored, now, zone);
+  const since = sinceOfDish(draft, stored, { now, zone, serveAt });
   const { form, condition } = fields;
   const plans = compareMethods({
     food,
@@ -238,6 +240,17 @@ function readCooked(
     method: plans.some((plan) => plan.method === method) ? method : plans[0]!.method,
     heating,
   };
+}
+
+/** Since when its days count; what is still to be bought is bought fresh on the day, or now. */
+export function sinceOfDish(
+  { fields, comes }: DishDraft,
+  stored: FoodState | null,
+  { now, zone, serveAt }: Pick<DishContext, 'now' | 'zone' | 'serveAt'>,
+): number | null {
+  const toBuy = comes === 'shop' && !stored && fields.condition !== 'frozen';
+  if (toBuy) return Math.max(now, atClock(serveAt, 0, { hour: 0, minute: 0 }, zone));
+  return sinceOf(fields, stored, now, zone);
 }
 
 /** The fields of a dish as they were planned, to be changed. */

@@ -1,0 +1,22 @@
+import { scheduleOf } from '@omtel/core/plan';
+import { rulesOfFood } from '@omtel/core/trail';
+import { useMemo } from 'react';
+import { useFoodsQuery } from '../../store/api';
+import { nowOf, useHousehold } from '../../store/useKitchen';
+import { useMealLines } from './useMealLine';
+
+/** When the steps fall due that are to come, of meals and of plans for one food. */
+export function useDueTimes(): readonly number[] {
+  const meals = useMealLines();
+  const { data } = useFoodsQuery();
+  const household = useHousehold();
+  return useMemo(() => {
+    const { guidance } = household.settings;
+    const now = nowOf(household);
+    const ofMeals = meals.flatMap(({ line }) => line?.steps ?? []);
+    const ofFoods = (data?.foods ?? []).flatMap(
+      ({ state }) => scheduleOf(state, now, rulesOfFood(state, guidance))?.steps ?? [],
+    );
+    return [...ofMeals, ...ofFoods].flatMap(({ at, doneAt }) => (doneAt === null ? [at] : []));
+  }, [meals, data, household]);
+}

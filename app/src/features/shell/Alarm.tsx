@@ -1,0 +1,27 @@
+import { useEffect, useRef } from 'react';
+import { useFoodsQuery } from '../../store/api';
+import { useKitchen } from '../../store/useKitchen';
+import { chime } from '../../ui/chime';
+import { useDueTimes } from '../meal';
+
+/** Rings once for each thing that falls due while the kitchen is open, whatever page is shown. */
+export function Alarm() {
+  const { data } = useFoodsQuery();
+  return data ? <Rings /> : null;
+}
+
+function Rings() {
+  const { now } = useKitchen();
+  const due = useDueTimes();
+  const before = useRef(now);
+  useEffect(() => {
+    const passed = due.some((at) => before.current < at && at <= now);
+    // A clock that was moved ahead by hours passed them without anybody waiting.
+    const waited = now - before.current < LONGEST_WAIT_MS;
+    before.current = now;
+    if (passed && waited) chime();
+  }, [due, now]);
+  return null;
+}
+
+const LONGEST_WAIT_MS = 60_000;

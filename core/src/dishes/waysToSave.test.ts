@@ -1,0 +1,35 @@
+import { happened, START } from '../testing/story';
+import { asked, lambEvents, pieEvents, said, stateOf, wanted } from '../testing/supper';
+import { HOUR_MS } from '../units';
+import { planMeal, waysToSave } from '.';
+
+/** Wanted in ten hours, when the refrigerator takes two days. */
+const soon = { ...wanted, serveAt: START + 10 * HOUR_MS };
+const planned = planMeal(asked({ wanted: soon }));
+if (planned.kind !== 'scheduled') throw new Error('even late it has no schedule');
+const meal = said(said(null, 'mealPlanned', soon), 'mealScheduled', planned.schedule);
+
+it('a meal that is late is saved by a quicker way, and where none is as quick, by a dish less', () => {
+  const ways = waysToSave(asked({ wanted: soon, meal }));
+  expect(ways.length).toBeGreaterThan(0);
+  expect(ways.length).toBeLessThanOrEqual(3);
+  for (const { schedule } of ways) expect(schedule.serveAt).toBeLessThan(planned.schedule.serveAt);
+  expect(ways.map(({ change }) => [change.kind, change.dish])).toContainEqual(['method', 'lamb']);
+  // Each is a whole plan of its own.
+  for (const { wanted: changed } of ways) {
+    const again = planMeal(asked({ wanted: changed }));
+    expect(again.kind).toBe('scheduled');
+  }
+  const serveAts = ways.map(({ schedule }) => schedule.serveAt);
+  expect(serveAts).toEqual([...serveAts].sort((a, b) => a - b));
+});
+
+it('what is on the heat already is left as it is', () => {
+  const cooking = stateOf(lambEvents(happened(START, 'cookingStarted', {})));
+  const ways = waysToSave(
+    asked({ wanted: soon, meal, foods: [cooking, stateOf(pieEvents)], now: START + HOUR_MS }),
+  );
+  expect(ways.filter(({ change }) => change.dish === 'lamb')).toEqual([]);
+});
+
+it('a meal that was never scheduled has nothing to save', () => expect(waysToSave(asked())).toEqual([]));
