@@ -94,7 +94,8 @@ test('the supper for nine is cooked with one late tick, served, and put away; an
   await tick('Put away: Put away what is left of Roast potatoes');
   await tick('Put away: Put away what is left of Greens');
   await tick('Put away: Put away what is left of Leg of lamb');
-  await page.waitForTimeout(LOOK_MS);
+  await expect(page.getByText('Put leftovers away')).toBeVisible();
+  await page.waitForTimeout(2 * LOOK_MS);
   await tap('Into the refrigerator now');
   await expect(page.getByText(/^Leg of lamb: put away/)).toBeVisible();
   // What was heated once already is not kept again: nothing asks for it.
