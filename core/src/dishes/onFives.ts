@@ -11,6 +11,7 @@ const down = (minutes: number): number => Math.floor(minutes / FIVE) * FIVE;
  * there longer than they are.
  */
 export function onFives(problem: ProblemJson): ProblemJson {
+  const longer = new Map(problem.tasks.map(({ id, minutes }) => [id, up(minutes) - minutes]));
   return {
     ...problem,
     horizon: down(problem.horizon),
@@ -28,7 +29,9 @@ export function onFives(problem: ProblemJson): ProblemJson {
       notAfter: rounded(task.notAfter, down),
     })),
     links: problem.links?.map((link) => {
-      const [min, max] = [up(link.min ?? 0), rounded(link.max, down)];
+      // A task that was made longer ends sooner than it says: what waits after it has waited since then.
+      const sooner = link.of === 'start' ? 0 : (longer.get(link.from) ?? 0);
+      const [min, max] = [up(link.min ?? 0), rounded(link.max, (most) => down(most - sooner))];
       if (max === null || min <= max) return { ...link, min, max };
       // It has to come at a moment between two fives: a rule comes first, else it comes at the next.
       return link.firm ? { ...link, min: max, max } : { ...link, min, max: min };

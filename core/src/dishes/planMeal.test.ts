@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { standOf, TABLE } from '../meal';
 import { happened, START } from '../testing/story';
-import { asked, lamb, lambEvents, pieEvents, said, stateOf, wanted } from '../testing/supper';
+import { asked, lamb, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
+import { atClock, clockOf } from '../time';
 import type { MealState } from '../trail';
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { planMeal, type MealAnswer } from '.';
@@ -138,3 +139,24 @@ it('planned anew after any tick, early or late, nothing that has begun is moved'
     { numRuns: 12 },
   );
 });
+
+it.each([
+  ['back', Date.UTC(2026, 9, 24, 16)],
+  ['forward', Date.UTC(2026, 2, 28, 17)],
+])(
+  'the night the clocks go %s: the table is at seven by the wall, and nobody is asked while asleep by it',
+  (_way, now) => {
+    const zone = 'Europe/Lisbon';
+    const serveAt = atClock(now, 3, { hour: 19, minute: 0 }, zone);
+    const { schedule } = scheduled(
+      planMeal(asked({ now, settings: { ...settings, zone }, wanted: { ...wanted, serveAt }, foods: [] })),
+    );
+    expect(clockOf(schedule.serveAt, zone)).toBe('19:00');
+    for (const { startAt, hands } of schedule.tasks)
+      for (const [from, to] of hands)
+        for (const minute of [from, to - 1]) {
+          const clock = clockOf(startAt + minute * MINUTE_MS, zone);
+          expect(clock >= '06:00' && clock < '23:30').toBe(true);
+        }
+  },
+);

@@ -66,7 +66,13 @@ function leftWords(at: number, now: number, zone: string): string {
 }
 
 const styles = StyleSheet.create({
-  head: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline', flexWrap: 'wrap' },
+  head: {
+    flexDirection: 'row',
+    justifyContent: 'space-between',
+    alignItems: 'baseline',
+    flexWrap: 'wrap',
+    columnGap: space.m,
+  },
   time: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', columnGap: space.m, flexShrink: 1 },
   left: { flexShrink: 1 },
   beside: { flexDirection: 'row', alignItems: 'center', columnGap: space.xxl },

@@ -39,7 +39,7 @@ export function TaskBar({
   onChoose,
   onMoveTo,
 }: TaskBarProps) {
-  const { zone } = useKitchen();
+  const { now, zone } = useKitchen();
   const { colors } = useLook();
   const { task, label, from, to, step } = placed;
   const [grip, setGrip] = useState<{ readonly at: number; readonly dragged: number } | null>(null);
@@ -92,7 +92,7 @@ export function TaskBar({
           borderColor: chosen || task.pinned ? colors.rim : colors.ink,
           borderWidth: chosen || task.pinned ? 3 : 1.5,
           transform: [{ translateX: dragged }],
-          opacity: step?.doneAt !== null && step ? 0.6 : 1,
+          opacity: to <= now ? 0.6 : 1,
         },
         since && styles.since,
       ]}
