@@ -1,22 +1,11 @@
-import { z } from 'zod';
-import { eventSchema, type FoodEvent } from '../record/events';
-import { mealEventSchema, type KitchenEvent } from '../record/meals';
+import type { FoodEvent } from '../record/events';
+import type { KitchenEvent } from '../record/meals';
 import type { MealState } from '../trail/mealState';
 import type { FoodState } from '../trail/state';
 import type { PowerCut } from './stores';
 
 /** Events are sent in batches by the outbox; more than this at once is a mistake. */
 export const MOST_EVENTS = 200;
-
-/** Anything a household records; told apart by its type. */
-const kitchenEventSchema = z.discriminatedUnion('type', [
-  eventSchema,
-  mealEventSchema,
-] as never) as z.ZodType<KitchenEvent>;
-
-export const recordEventsSchema = z
-  .object({ events: z.array(kitchenEventSchema).min(1).max(MOST_EVENTS) })
-  .strict();
 
 /** A food's stored state and how many events it is folded from. */
 export interface StoredFood {

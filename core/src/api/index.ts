@@ -21,7 +21,6 @@ export {
   type LogEntry,
   MOST_EVENTS,
   type Recorded,
-  recordEventsSchema,
   type StoredFood,
 } from './foods';
 export {

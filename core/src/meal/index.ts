@@ -1,13 +1,11 @@
 /**
  * A meal that was planned, as it goes on: how far it has come, its steps in words, who does them, how long each dish stands out of the
- * cold; and how much to buy for a table. How its dishes become tasks with a schedule is `dishes`'.
+ * cold. How its dishes become tasks with a schedule is `dishes`'; how much to buy and when is `shopping`'s.
  */
-export { type Buying, buyingOf } from './buying';
 export type { Cook, Kitchen, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';
 export { mealStepWords, type MealWordsContext } from './mealWords';
 export { outOfCold, type OutOfCold } from './outOfCold';
-export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';
 export { type MealStand, type Stand, standOf, TABLE } from './stand';
 export { type Doing, whoDoes } from './whoDoes';

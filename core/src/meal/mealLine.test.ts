@@ -2,20 +2,10 @@ import { planMeal } from '../dishes';
 import { homeRules } from '../guidance';
 import type { PlacedTask } from '../record';
 import { happened, START } from '../testing/story';
-import { asked, lamb, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
+import { asked, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
 import type { FoodState, MealState } from '../trail';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
-import {
-  buyingOf,
-  kitchenFor,
-  mealLine,
-  mealStepWords,
-  outOfCold,
-  TABLE,
-  whoDoes,
-  type Cook,
-  type MealStep,
-} from '.';
+import { kitchenFor, mealLine, mealStepWords, outOfCold, TABLE, whoDoes, type Cook, type MealStep } from '.';
 
 const answer = planMeal(asked());
 if (answer.kind !== 'scheduled') throw new Error('the supper has no schedule');
@@ -220,14 +210,6 @@ describe('out of the cold', () => {
     expect(leftMs).toBe(2 * HOUR_MS - (spans[1]!.to - spans[1]!.from));
     expect(leftMs).toBeGreaterThanOrEqual(0);
   });
-});
-
-it('fresh food is bought no sooner than it keeps until the heat, and all before it is needed', () => {
-  const bird = { ...lamb, foodKey: 'chicken-thighs', form: 'pieces' as const, condition: 'fresh' as const };
-  const { from, by } = buyingOf(bird, schedule, homeRules);
-  expect(from).toBe(task('lamb.cook').startAt - DAY_MS);
-  expect(by).toBe(task('lamb.thaw').startAt);
-  expect(buyingOf(lamb, schedule, homeRules).from).toBeNull();
 });
 
 it('an oven that is on says nothing of what is still to be prepared', () => {

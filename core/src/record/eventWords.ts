@@ -2,7 +2,8 @@ import { formatDuration, formatLength, formatMass, formatTemperature, type UnitS
 import { rulesOf } from '../guidance';
 import { longDay, moment } from '../time';
 import type { FoodEvent, Place, Shelf } from './events';
-import type { KitchenEvent, MealPayload, TickedKind } from './meals';
+import type { TickedKind } from './mealKinds';
+import type { KitchenEvent, MealPayload } from './meals';
 import { PLACE_OF_PROBE } from './probeWords';
 
 const PLACE_WORDS: Record<Place, string> = {

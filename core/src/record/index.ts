@@ -19,20 +19,15 @@ export {
 export {
   isOfMeal,
   type KitchenEvent,
-  type MarkKind,
   type MealEvent,
   type MealEventType,
-  mealEventSchema,
   type MealPayload,
-  mealPayloads,
-  MOST_DISHES,
+  mealEventTypes,
   type PlacedTask,
   type PlannedDish,
   subjectOf,
-  taskId,
-  type TaskKind,
-  type TickedKind,
 } from './meals';
+export { type MarkKind, MOST_DISHES, taskId, type TaskKind, type TickedKind } from './mealKinds';
 export { latestPast } from './pastTimes';
 export { type ProbePlace, probePlaces } from './probePlaces';
 export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';

@@ -1,7 +1,7 @@
 import type { Cursor } from '@omtel/core/api';
 import {
   isOfMeal,
-  mealPayloads,
+  mealEventTypes,
   subjectOf,
   type EventType,
   type FoodEvent,
@@ -25,10 +25,12 @@ interface Stored {
   seq: number;
 }
 
+const OF_MEALS: ReadonlySet<string> = new Set(mealEventTypes);
+
 const read = (row: Stored): KitchenEvent =>
   ({
     id: row.id,
-    ...(row.type in mealPayloads ? { mealId: row.food_id } : { foodId: row.food_id }),
+    ...(OF_MEALS.has(row.type) ? { mealId: row.food_id } : { foodId: row.food_id }),
     type: row.type,
     at: Number(row.at),
     payload: fromJson(row.payload),

@@ -1,4 +1,4 @@
-import { buyingOf } from '@omtel/core/meal';
+import { buyingOf } from '@omtel/core/shopping';
 import type { PlannedDish } from '@omtel/core/record';
 import { moment } from '@omtel/core/time';
 import type { FoodState, MealState } from '@omtel/core/trail';

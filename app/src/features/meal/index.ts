@@ -1,6 +1,5 @@
 export { NextStep } from './NextStep';
 export { opensPage } from './opensPage';
-export { PlannedMeal } from './PlannedMeal';
 export { useDueTimes } from './useDueTimes';
 export { planAnew, useMealAct } from './useMealAct';
 export { type MealOf, useMealOf } from './useMealOf';

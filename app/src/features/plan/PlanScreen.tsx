@@ -17,7 +17,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useWide } from '../../ui/theme';
 import { FoodScreen, RescueNotice } from '../food';
-import { PlannedMeal } from '../meal';
+import { PlannedMeal } from './PlannedMeal';
 import { PlannedThaw } from './PlannedThaw';
 
 /** The meals planned: when each is served, and the first thing to do for it. */

@@ -1,14 +1,16 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
-import { useEffect } from 'react';
+import { lazy, Suspense, useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { Later } from '../../ui/Later';
 import { pageOpened } from '../../ui/press';
 import { useLook, useWide } from '../../ui/theme';
 import { useKeepFocus } from '../../ui/useKeepFocus';
-import { Alarm } from './Alarm';
 import { PlaceBar } from './PlaceBar';
 import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
 import { UnitsAtNumber } from './UnitsAtNumber';
+
+const Alarm = lazy(async () => ({ default: (await import('./Alarm')).Alarm }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
 export function Shell() {
@@ -29,7 +31,12 @@ export function Shell() {
       </View>
       {!wide && <PlaceBar path={path} />}
       <UnitsAtNumber />
-      <Alarm />
+      {/* Nothing rings before the first page stands. */}
+      <Later>
+        <Suspense>
+          <Alarm />
+        </Suspense>
+      </Later>
       <Opening path={path} />
     </View>
   );

@@ -1,11 +1,5 @@
-import {
-  pageSchema,
-  recordEventsSchema,
-  type FoodList,
-  type FoodTrail,
-  type Log,
-  type Recorded,
-} from '@omtel/core/api';
+import { pageSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
+import { recordEventsSchema } from '@omtel/core/intake';
 import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { findFood } from '../../repositories/foods';

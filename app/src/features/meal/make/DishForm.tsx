@@ -1,4 +1,4 @@
-import { massFor, portionsIn } from '@omtel/core/meal';
+import { massFor, portionsIn } from '@omtel/core/shopping';
 import type { Method } from '@omtel/core/plan';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';

@@ -1,7 +1,7 @@
 import type { FormId } from '../foods';
 import type { Rule, RuleSet } from '../guidance';
 import { toKilograms } from '../units';
-import type { Table } from './kitchen';
+import type { Table } from '../meal';
 
 export type Eaters = Pick<Table, 'people' | 'smallEaters'>;
 

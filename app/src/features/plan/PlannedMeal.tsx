@@ -6,7 +6,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { PageLink } from '../../ui/PageLink';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { useMealLine } from './useMealLine';
+import { useMealLine } from '../meal';
 
 /** A meal in a list: for how many and when, and what is the first thing to do. */
 export function PlannedMeal({ meal }: { readonly meal: MealState }) {

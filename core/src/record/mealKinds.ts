@@ -1,0 +1,27 @@
+/** More than these no kitchen of a home cooks at once. */
+export const MOST_DISHES = 12;
+
+/** What is done for a dish. */
+export const taskKinds = [
+  'thaw',
+  'washSink',
+  'prepare',
+  'ovenOn',
+  'cook',
+  'reheat',
+  'rest',
+  'finish',
+  'putAway',
+] as const;
+export type TaskKind = (typeof taskKinds)[number];
+
+/** All that a cook ticks: what is done for a dish, and that all is on the table. */
+export const tickedKinds = [...taskKinds, 'serve'] as const;
+export type TickedKind = (typeof tickedKinds)[number];
+
+/** What asks for a cook while a task runs. */
+export const markKinds = ['water', 'turn', 'stir', 'read'] as const;
+export type MarkKind = (typeof markKinds)[number];
+
+/** A task by its name within its meal. */
+export const taskId = (dish: string, kind: TickedKind): string => `${dish}.${kind}`;

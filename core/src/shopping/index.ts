@@ -1,0 +1,6 @@
+/**
+ * What is bought for a table: how much, and what a weight serves and leaves; when, so that it keeps until it is on the heat.
+ * What is done with it is `meal`'s.
+ */
+export { type Buying, buyingOf } from './buying';
+export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';
