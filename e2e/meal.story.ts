@@ -232,4 +232,13 @@ test('on a wide screen a task is given a time by keyboard, and stays there', asy
   expect(after).not.toBe(before);
   await page.reload();
   await expect(page.getByRole('button', { name: after })).toBeVisible();
+
+  // Dragged it goes where it was let go, in steps of five minutes.
+  const box = (await page.getByRole('button', { name: after }).boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 30, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: after })).toHaveCount(0, { timeout: 20_000 });
+  await expect(page.getByRole('button', { name: /^Tomato salad, .*stays/ })).toBeVisible();
 });

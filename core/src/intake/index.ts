@@ -2,18 +2,4 @@
  * What the server takes in of all a household records, as a schema; apart, since a client makes entries and reads none.
  * What entries mean is `record`'s.
  */
-import { z } from 'zod';
-import { MOST_EVENTS } from '../api/foods';
-import type { KitchenEvent } from '../record';
-import { eventSchema } from '../record/events';
-import { mealEventSchema } from '../record/mealSchema';
-
-/** Anything a household records; told apart by its type. */
-const kitchenEventSchema = z.discriminatedUnion('type', [
-  eventSchema,
-  mealEventSchema,
-] as never) as z.ZodType<KitchenEvent>;
-
-export const recordEventsSchema = z
-  .object({ events: z.array(kitchenEventSchema).min(1).max(MOST_EVENTS) })
-  .strict();
+export { recordEventsSchema } from './recordEvents';
