@@ -319,6 +319,7 @@ describe('the border', () => {
     );
     expect(Object.keys(document.paths).sort()).toEqual(
       [
+        '/api/calendar',
         '/api/events',
         '/api/foods',
         '/api/foods/usual',

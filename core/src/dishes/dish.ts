@@ -25,6 +25,8 @@ interface Common {
   readonly waitsMs: number;
   /** What is left of it is put away. */
   readonly keeps: boolean;
+  /** It is heated, or taken out to be eaten cold, by then; always where it keeps. */
+  readonly eatBy?: number;
 }
 
 /** Raw food that is cooked for this meal. */

@@ -80,6 +80,7 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
         {
           kind,
           minutes: up(dish.heating.slowMs),
+          notAfter: latest(dish, planning),
           ruleIds: dish.kind === 'plain' ? [] : [reheating.within.id],
         },
         { weight: COSTS.prepared },
@@ -90,11 +91,15 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
     }
     case 'cold': {
       const made = new Template(dish.id, planning.rules);
-      made.prepared(Math.max(1, up(dish.prepareMs)));
+      made.prepared(Math.max(1, up(dish.prepareMs)), {}, latest(dish, planning));
       return made.served(dish, null, COSTS.cold);
     }
   }
 }
+
+/** The last minute in which what was cooked before may be begun. */
+const latest = ({ eatBy = Infinity }: Dish, { now }: Planning): number | null =>
+  eatBy === Infinity ? null : down(eatBy - now);
 
 function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const { rules, zone, now, serveAt } = planning;
@@ -228,8 +233,9 @@ class Template {
   }
 
   /** On a board, both hands busy; nothing where it takes no time. */
-  prepared(minutes: number, link: Partial<LinkJson> = {}): void {
-    if (minutes > 0) this.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]] }, link);
+  prepared(minutes: number, link: Partial<LinkJson> = {}, notAfter: number | null = null): void {
+    if (minutes > 0)
+      this.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]], notAfter }, link);
   }
 
   /** Something that has to be done within so many minutes of the last task, and holds nothing else up. */

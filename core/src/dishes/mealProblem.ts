@@ -13,7 +13,7 @@ export const LATEST_MS = 4 * DAY_MS;
 /** A dish that cannot be made like this in this kitchen, whatever the schedule. */
 export interface DishObstacle {
   readonly dish: string;
-  readonly why: Obstacle['why'] | 'noPlace';
+  readonly why: Obstacle['why'] | 'noPlace' | 'discard';
   readonly byMs: number | null;
 }
 

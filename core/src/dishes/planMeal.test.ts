@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { standOf, TABLE } from '../meal';
 import { happened, START } from '../testing/story';
-import { asked, lamb, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
+import { asked, lamb, lambEvents, pie, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
 import { atClock, clockOf } from '../time';
+import type { FoodEvent } from '../record';
 import type { MealState } from '../trail';
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { planMeal, type MealAnswer } from '.';
@@ -99,6 +100,39 @@ it('a school of its own for one food counts for that dish', () => {
 it('says what stands in the way by dish, before any schedule', () => {
   const answer = planMeal(asked({ wanted: { ...wanted, dishes: [{ ...lamb, method: 'microwave' }] } }));
   expect(answer).toEqual({ kind: 'obstacles', obstacles: [{ dish: 'lamb', why: 'tooThick', byMs: null }] });
+});
+
+describe('what of the stores is no food for a meal', () => {
+  const whyOf = (...[over]: Parameters<typeof asked>) => {
+    const answer = planMeal(asked(over));
+    return answer.kind === 'obstacles' ? answer.obstacles.map(({ dish, why }) => [dish, why]) : answer.kind;
+  };
+  const pieOf = (...more: FoodEvent[]) =>
+    stateOf([...pieEvents, ...more.map((event) => ({ ...event, foodId: pieEvents[0]!.foodId }))]);
+  const days = (n: number) => ({ wanted: { ...wanted, serveAt: START + n * 24 * HOUR_MS, dishes: [pie] } });
+
+  it('a leftover past its days by then, and in the freezer it keeps', () => {
+    // Four days since this morning.
+    expect(whyOf({ ...days(2), foods: [pieOf()] })).toBe('scheduled');
+    expect(whyOf({ ...days(4), foods: [pieOf()] })).toEqual([['pie', 'keepsTooShort']]);
+    expect(
+      whyOf({ ...days(4), foods: [pieOf(happened(START - HOUR_MS, 'moved', { place: 'freezer' }))] }),
+    ).toBe('scheduled');
+  });
+
+  it('one of which nobody knows how old it is, and one that stood out too long', () => {
+    const [came] = pieEvents;
+    const unknown = stateOf([{ ...came!, payload: { ...came!.payload, since: null } } as FoodEvent]);
+    expect(whyOf({ ...days(1), foods: [unknown] })).toEqual([['pie', 'ageUnknown']]);
+    const out = pieOf(happened(START - 5 * HOUR_MS, 'moved', { place: 'counter' }));
+    expect(whyOf({ ...days(1), foods: [out] })).toEqual([['pie', 'discard']]);
+  });
+
+  it('late, it is still heated within its days', () => {
+    const answer = scheduled(planMeal(asked({ ...days(2), foods: [pieOf()] })));
+    const heat = answer.schedule.tasks.find(({ kind }) => kind === 'reheat')!;
+    expect(heat.startAt).toBeLessThan(START + 90 * HOUR_MS);
+  });
 });
 
 it('a meal wanted too soon is served as early as it can be', () => {

@@ -1,6 +1,7 @@
 import { foodById } from '../foods';
 import { rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
+import { judge } from '../judge';
 import { kitchenFor, standOf, type KitchenSettings } from '../meal';
 import type { MealPayload, PlacedTask, PlannedDish } from '../record';
 import { readProblem, solve, type Help, type Schedule } from '../schedule';
@@ -11,6 +12,7 @@ import { asItStands, nowOf } from './asItStands';
 import { conflictWords, type ConflictWords } from './conflictWords';
 import type { MealTask } from './dishTasks';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
+import { eatBy } from './eatBy';
 import { FIVE, onFives } from './onFives';
 import { dishOf } from './plannedDish';
 
@@ -79,7 +81,16 @@ export function planMeal(
   const until = Math.max(now, wanted.serveAt) + LATEST_MS;
   const kitchen = kitchenFor(settings, now, until);
   const table = { people: wanted.people, smallEaters: wanted.smallEaters, serveAt: wanted.serveAt };
-  const whole = { table, kitchen, dishes: dishes.map((dish) => dishOf(dish, stored(dish))) };
+  const unfit = unfitDishes(asked, stored, rulesOf);
+  if (unfit.length) return { kind: 'obstacles', obstacles: unfit };
+  const whole = {
+    table,
+    kitchen,
+    dishes: dishes.map((dish) => {
+      const food = stored(dish);
+      return dishOf(dish, food, (food && eatBy(food, rulesOf(dish), settings.zone)) ?? Infinity);
+    }),
+  };
   const byId = new Map(wanted.dishes.map((dish) => [dish.id, rulesOf(dish)]));
   const made = mealProblem(whole, { rulesOf: (id) => byId.get(id)!, zone: settings.zone, now });
   if ('obstacles' in made) return { kind: 'obstacles', obstacles: made.obstacles };
@@ -128,6 +139,27 @@ export function planMeal(
         : [{ task: id, byMs: startAt - was }];
     }),
   };
+}
+
+/** What of the stores is no food for this meal: to be thrown away, of no known age, or past its days by then. */
+function unfitDishes(
+  { wanted, settings, guidance, units, now, meal, foods }: MealAsked,
+  stored: (dish: PlannedDish) => FoodState | null,
+  rulesOf: (dish: PlannedDish) => RuleSet,
+): DishObstacle[] {
+  const stand = meal && standOf({ ...meal, wanted }, foods);
+  if (stand?.servedAt) return [];
+  const context = { now, zone: settings.zone, units, guidance };
+  return wanted.dishes.flatMap((dish): DishObstacle[] => {
+    const food = stored(dish);
+    if (!food) return [];
+    const obstacle = (why: DishObstacle['why'], byMs: number | null = null) => [{ dish: dish.id, why, byMs }];
+    if (judge(food, context)?.verdict === 'discard') return obstacle('discard');
+    if (dish.kind === 'cooked' || stand?.tasks.has(`${dish.id}.reheat`)) return [];
+    const until = eatBy(food, rulesOf(dish), settings.zone);
+    if (until === null) return obstacle('ageUnknown');
+    return until < wanted.serveAt ? obstacle('keepsTooShort', wanted.serveAt - until) : [];
+  });
 }
 
 const asMinutes = (

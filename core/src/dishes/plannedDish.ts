@@ -8,9 +8,10 @@ import type { Dish } from './dish';
  * A dish as the schedule needs it: as it was planned, with what its food has been through since.
  *
  * @param food null where it is not in the stores
+ * @param until when what was cooked before still keeps
  */
-export function dishOf(planned: PlannedDish, food: FoodState | null): Dish {
-  if (planned.kind !== 'cooked') return planned;
+export function dishOf(planned: PlannedDish, food: FoodState | null, until = Infinity): Dish {
+  if (planned.kind !== 'cooked') return { ...planned, eatBy: until };
   const { foodKey, parts, form, massKg, condition, computedThaw, ...dish } = planned;
   return {
     ...dish,

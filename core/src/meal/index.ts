@@ -5,7 +5,7 @@
 export type { Cook, Kitchen, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';
-export { mealStepWords, type MealWordsContext } from './mealWords';
+export { dialOf, mealStepWords, type MealWordsContext } from './mealWords';
 export { outOfCold, type OutOfCold } from './outOfCold';
 export { type MealStand, type Stand, standOf, TABLE } from './stand';
 export { type Doing, whoDoes } from './whoDoes';

@@ -11,6 +11,8 @@ import {
   formatTarget,
   formatTemperature,
   inUnit,
+  type Temperature,
+  type TemperatureUnit,
   MINUTE_MS,
   type UnitSystem,
 } from '../units';
@@ -32,7 +34,8 @@ const ONTO: Record<string, string> = {
 };
 
 /** A step of a meal in words: what to do and with what, why or how in one line, and what the tick says. */
-export function mealStepWords({ kind, dish, task, celsius }: MealStep, context: MealWordsContext): StepWords {
+export function mealStepWords(step: MealStep, context: MealWordsContext): StepWords {
+  const { kind, dish, task, celsius } = step;
   const { rules, units, food } = context;
   const name = dish?.name ?? '';
   switch (kind) {
@@ -61,14 +64,14 @@ export function mealStepWords({ kind, dish, task, celsius }: MealStep, context: 
       return { title: `Prepare ${name}`, detail: prepareDetail(dish!, task!), tick: 'Begun' };
     case 'ovenOn':
       return {
-        title: `Oven to ${heatWords(celsius, units)}`,
+        title: `Oven to ${heatWords(step, units)}`,
         detail: `Hot before ${name} goes in.`,
         tick: 'Oven is on',
       };
     case 'on':
       return {
         title: `${name} ${ONTO[task!.place ?? ''] ?? 'on the heat'}`,
-        detail: `${celsius ? `At ${heatWords(celsius, units)}, ` : ''}${formatDurationUp(task!.minutes * MINUTE_MS)} at the longest.`,
+        detail: `${celsius ? `At ${heatWords(step, units)}, ` : ''}${formatDurationUp(task!.minutes * MINUTE_MS)} at the longest.`,
         tick: 'It is on',
       };
     case 'stir':
@@ -108,18 +111,28 @@ export function mealStepWords({ kind, dish, task, celsius }: MealStep, context: 
   }
 }
 
-/** What an oven is set to: the middle of what the dish bears. */
-function heatWords(celsius: MealStep['celsius'], units: UnitSystem): string {
-  if (!celsius) return 'its heat';
-  const { temperature: unit } = units;
-  const at = (value: number) => inUnit({ value, unit: 'C' }, unit).value;
-  const [low, high] = [at(celsius[0]), at(celsius[1])];
-  const round = Math.round((low + high) / 2 / DIAL) * DIAL;
-  return formatTemperature({ value: round >= low && round <= high ? round : (low + high) / 2, unit }, units);
+/**
+ * What an oven is set to, on the dial of the household's unit: a dish that is cooked here as low as it bears, since a chart says no
+ * less; others in the middle of what all bear that are in it.
+ *
+ * @returns null for what minds no heat
+ */
+export function dialOf({ celsius, dish }: MealStep, unit: TemperatureUnit): Temperature | null {
+  if (!celsius) return null;
+  const [low, high] = celsius.map((value) => inUnit({ value, unit: 'C' }, unit).value) as [number, number];
+  const wanted = dish?.kind === 'cooked' ? low : (low + high) / 2;
+  const round = dish?.kind === 'cooked' ? Math.ceil : Math.round;
+  const value = round(Number((wanted / DIAL).toFixed(3))) * DIAL;
+  return { value: value >= low && value <= high ? value : Number(wanted.toFixed(1)), unit };
 }
 
 /** An oven's dial goes by fives. */
 const DIAL = 5;
+
+const heatWords = (step: MealStep, units: UnitSystem): string => {
+  const dial = dialOf(step, units.temperature);
+  return dial ? formatTemperature(dial, units) : 'its heat';
+};
 
 function prepareDetail(dish: PlannedDish, { minutes }: PlacedTask): string {
   const takes = formatDuration(minutes * MINUTE_MS);

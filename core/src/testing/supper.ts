@@ -82,14 +82,14 @@ export const lambEvents = (...more: FoodEvent[]) => [
 export const pieEvents = [
   of(
     PIE,
-    happened(START - DAY_MS, 'added', {
+    happened(START - 6 * HOUR_MS, 'added', {
       foodKey: 'fish-pie',
       name: 'Pie',
       massKg: 1,
       form: 'dish',
       condition: 'cooked',
       place: 'refrigerator',
-      since: START - DAY_MS,
+      since: START - 6 * HOUR_MS,
     }),
   ),
 ];

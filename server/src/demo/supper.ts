@@ -68,7 +68,7 @@ export function crewSupper(
       method: 'refrigerator',
       // As it was worked out when it was planned.
       computedThaw: { refrigerator: { fastMs: 24 * HOUR_MS, slowMs: 50 * HOUR_MS } },
-      heating: { at: 'oven', fastMs: minutes(119), slowMs: minutes(149), celsius: [155, 170] },
+      heating: { at: 'oven', fastMs: minutes(119), slowMs: minutes(149), celsius: [163, 175] },
       prepareMs: minutes(15),
       restMs: minutes(20),
       finishMs: minutes(10),

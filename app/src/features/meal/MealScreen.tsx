@@ -25,6 +25,7 @@ import { PutOff } from './PutOff';
 import { PinStep } from './PinStep';
 import { Replanned } from './Replanned';
 import { Shopping } from './Shopping';
+import { planAnew } from './planAnew';
 import { useMealAct } from './useMealAct';
 import { useMealLine } from './useMealLine';
 
@@ -44,7 +45,7 @@ export function MealScreen() {
 }
 
 function Meal({ meal }: { readonly meal: MealState }) {
-  const { now, zone } = useKitchen();
+  const { now, zone, household } = useKitchen();
   const { line, cooks, foods, wordsOf } = useMealLine(meal);
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -147,6 +148,13 @@ function Meal({ meal }: { readonly meal: MealState }) {
         />
       )}
       <View style={styles.row}>
+        {line && !line.over && (
+          <Button
+            kind="plain"
+            label="Plan the rest anew"
+            onPress={() => dispatch(planAnew(mealId, household))}
+          />
+        )}
         <Button
           kind="plain"
           label="Change the meal"

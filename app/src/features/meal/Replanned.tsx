@@ -10,6 +10,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Panel } from '../../ui/Panel';
 import { Heading, Words } from '../../ui/Words';
+import { obstacleSaid } from './obstacleSaid';
 import { useMealLine } from './useMealLine';
 
 interface ReplannedProps {
@@ -23,7 +24,7 @@ const MOST_TOLD = 4;
 export function Replanned({ meal, wordsOf }: ReplannedProps) {
   const last = useAppSelector((state) => state.replans.last);
   const dispatch = useAppDispatch();
-  const { zone } = useKitchen();
+  const { now, zone } = useKitchen();
   const { line } = useMealLine(meal);
   if (!last || last.mealId !== meal.mealId || !line) return null;
   const { answer, wasAt } = last;
@@ -36,6 +37,16 @@ export function Replanned({ meal, wordsOf }: ReplannedProps) {
           <Words key={why}>{why}</Words>
         ))}
         {answer.words.help && <Words face="strong">{answer.words.help}</Words>}
+        {seen}
+      </Panel>
+    );
+  if (answer.kind === 'obstacles')
+    return (
+      <Panel edge="hot">
+        <Heading>It cannot go on like this</Heading>
+        {answer.obstacles.map((obstacle) => (
+          <Words key={obstacle.dish}>{obstacleSaid(obstacle, meal.wanted, now, zone)}</Words>
+        ))}
         {seen}
       </Panel>
     );

@@ -62,7 +62,7 @@ const thawed = stateOf(
   newEvent(LAMB_ID, NOW - MINUTE_MS, 'thawStarted', { method: 'refrigerator' }),
 );
 const ticked = (what: MealStep, foods: readonly FoodState[] = [frozen]) => {
-  const tick = tickOf(what, { meal, foods, now: NOW, rules: homeRules });
+  const tick = tickOf(what, { meal, foods, now: NOW, rules: homeRules, unit: 'C' });
   return 'page' in tick ? tick.page : tick.events.map(({ type, payload }) => [type, payload]);
 };
 const ofMeal = (kind: string, part = 'begun', name = 'Lamb', id = 'lamb') => [
@@ -79,7 +79,7 @@ describe('a step that is ticked', () => {
     ['off', [['offHeat', {}]]],
     ['washSink', [ofMeal('washSink')]],
     ['finish', [ofMeal('finish')]],
-    ['ovenOn', [['ovenOn', { temperature: { value: 165, unit: 'C' } }], ofMeal('ovenOn')]],
+    ['ovenOn', [['ovenOn', { temperature: { value: 160, unit: 'C' } }], ofMeal('ovenOn')]],
     ['read', `/food/${LAMB_ID}/cook`],
     ['putAway', `/food/${LAMB_ID}/leftovers`],
     ['stir', []],

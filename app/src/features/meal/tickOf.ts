@@ -1,7 +1,8 @@
 import type { RuleSet } from '@omtel/core/guidance';
-import { TABLE, type MealStep } from '@omtel/core/meal';
+import { dialOf, TABLE, type MealStep } from '@omtel/core/meal';
 import type { EventType, KitchenEvent, Payload, TickedKind } from '@omtel/core/record';
 import type { FoodState, MealState } from '@omtel/core/trail';
+import type { TemperatureUnit } from '@omtel/core/units';
 import { newEvent, newMealEvent } from '../../store/outbox/record';
 
 /** What ticking a step does: what is recorded, or the page on which it is done. */
@@ -13,10 +14,11 @@ interface Ticking {
   readonly foods: readonly FoodState[];
   readonly now: number;
   readonly rules: RuleSet;
+  readonly unit: TemperatureUnit;
 }
 
 /** A step that is ticked is an entry of its food; what no food tells of is one of the meal. */
-export function tickOf(step: MealStep, { meal, foods, now, rules }: Ticking): Tick {
+export function tickOf(step: MealStep, { meal, foods, now, rules, unit }: Ticking): Tick {
   const { kind, dish } = step;
   const food = dish?.foodId ? foods.find(({ foodId }) => foodId === dish.foodId) : undefined;
   const ofFood = <Type extends EventType>(type: Type, payload: Payload<Type>): Tick => ({
@@ -57,9 +59,9 @@ export function tickOf(step: MealStep, { meal, foods, now, rules }: Ticking): Ti
       return comesOut ? both(ofFood('moved', { place: 'counter' }), begun) : begun;
     }
     case 'ovenOn': {
-      const said = step.celsius
-        ? { temperature: { value: Math.round((step.celsius[0] + step.celsius[1]) / 2), unit: 'C' as const } }
-        : {};
+      // As hot as the step said, which is what was ticked.
+      const temperature = dialOf(step, unit);
+      const said = temperature ? { temperature } : {};
       return food ? both(ofFood('ovenOn', said), ofMeal('ovenOn')) : ofMeal('ovenOn');
     }
     case 'on': {

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useHousehold } from '../../store/useKitchen';
-import { planAnew } from './useMealAct';
+import { planAnew } from './planAnew';
 
 /** Puts a task of a meal to a time it stays at, where the rest can go round it. */
 export function usePin(mealId: string) {

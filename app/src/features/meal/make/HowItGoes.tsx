@@ -1,6 +1,5 @@
 import type { MealAnswer, MealAsked } from '@omtel/core/dishes';
 import { mealLine, mealStepWords, kitchenFor } from '@omtel/core/meal';
-import { obstacleWords } from '@omtel/core/plan';
 import type { MealPayload } from '@omtel/core/record';
 import { clockOf, clockWords, daysBetween, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
@@ -13,6 +12,7 @@ import { Panel } from '../../../ui/Panel';
 import { Progress } from '../../../ui/Progress';
 import { Heading, Words } from '../../../ui/Words';
 import type { Forecast } from '../../../workers/useForecast';
+import { obstacleSaid } from '../obstacleSaid';
 import { useSyncExternalStore } from 'react';
 
 interface HowItGoesProps {
@@ -59,18 +59,8 @@ export function HowItGoes({
       return (
         <Panel edge="hot">
           <Heading>It cannot be made like this</Heading>
-          {answer.obstacles.map(({ dish, why, byMs }) => (
-            <Words key={dish}>
-              {`${nameOf(dish)}: ${
-                why === 'noPlace'
-                  ? 'this kitchen has no such place to heat it.'
-                  : obstacleWords(
-                      { obstacle: { why, byMs }, soonestServeAt: null, cookStartAt: wanted.serveAt },
-                      now,
-                      zone,
-                    )
-              }`}
-            </Words>
+          {answer.obstacles.map((obstacle) => (
+            <Words key={obstacle.dish}>{obstacleSaid(obstacle, wanted, now, zone)}</Words>
           ))}
           <Words tone="soft">Press the dish to make it otherwise.</Words>
         </Panel>

@@ -3,7 +3,7 @@ import type { FoodState, MealState } from '@omtel/core/trail';
 import { formatDurationUp, formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useDraft } from '../../../store/draft';
 import { act } from '../../../store/outbox/act';
@@ -13,7 +13,6 @@ import { useKitchen } from '../../../store/useKitchen';
 import { AsLeft } from '../../../ui/AsLeft';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
-import { PageLink } from '../../../ui/PageLink';
 import { Rows } from '../../../ui/Rows';
 import { Screen } from '../../../ui/Screen';
 import { Stepper } from '../../../ui/Stepper';
@@ -164,12 +163,12 @@ export function MealForm({ meal, foods, proposed }: MealFormProps) {
       <Rows title="Dishes">
         {dishes.map((dish) => (
           <View key={dish.id} style={styles.dish}>
-            <PageLink href="#" onOpen={() => setOpen(dish.id)} style={styles.words}>
+            <Pressable role="button" onPress={() => setOpen(dish.id)} style={styles.words}>
               <Words size="lead">{dish.name}</Words>
               <Words tone={problems.has(dish.id) ? 'hot' : 'soft'}>
                 {problems.get(dish.id) ?? dishWords(dish, wanted, units)}
               </Words>
-            </PageLink>
+            </Pressable>
           </View>
         ))}
         {dishes.length < MOST_DISHES && (

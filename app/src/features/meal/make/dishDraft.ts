@@ -59,10 +59,9 @@ export interface DishContext {
 
 /** What an oven is set to for what no chart speaks of, and how far either way a dish bears, °C. */
 const USUAL_OVEN_C = 200;
-const ABOVE_K = 15;
-/** Below what its chart asks a roast would not be safe. */
-const belowK = ({ kind, kinds: [foodKey] }: Pick<DishDraft, 'kind' | 'kinds'>): number =>
-  kind === 'cooked' && foodKey !== undefined && foodById(foodKey).roast ? 0 : 10;
+const ABOVE_K = 10;
+/** Below what was set raw food would take longer than its chart says. */
+const belowK = ({ kind }: Pick<DishDraft, 'kind'>): number => (kind === 'cooked' ? 0 : 10);
 const HALF_HOUR = '30';
 
 /** The food behind a dish, as a plan of one food knows it. */
@@ -257,8 +256,7 @@ export function sinceOfDish(
 export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: UnitSystem): DishFields {
   const min = (ms: number) => String(Math.round(ms / MINUTE_MS));
   const heating = 'heating' in dish ? dish.heating : null;
-  const kinds = dish.kind === 'cooked' ? [dish.foodKey] : [];
-  const set = heating?.celsius ? heating.celsius[0] + belowK({ kind: dish.kind, kinds }) : null;
+  const set = heating?.celsius ? heating.celsius[0] + belowK(dish) : null;
   return {
     ...proposed,
     prepareMinutes: min(dish.prepareMs),

@@ -1,0 +1,76 @@
+import type { MealAnswer } from '@omtel/core/dishes';
+import type { MealState } from '@omtel/core/trail';
+import { api } from '../../store/api';
+import { newMealEvent, record } from '../../store/outbox/record';
+import { replanned } from '../../store/replans';
+import type { AppThunk } from '../../store/store';
+import { nowOf, type Kitchen } from '../../store/useKitchen';
+import { runForecast } from '../../workers/runForecast';
+import { foodsOf } from './useMealLine';
+
+type Household = Kitchen['household'];
+
+/** The meal and its foods as this device knows them now. */
+export const asKnown =
+  (
+    mealId: string,
+  ): AppThunk<{ readonly meal: MealState; readonly foods: ReturnType<typeof foodsOf> } | null> =>
+  (_dispatch, getState) => {
+    const known = api.endpoints.foods.select()(getState()).data;
+    const meal = known?.meals.find((each) => each.mealId === mealId);
+    return meal
+      ? {
+          meal,
+          foods: foodsOf(
+            meal,
+            known!.foods.map(({ state }) => state),
+          ),
+        }
+      : null;
+  };
+
+/** The planning under way: what is ticked meanwhile makes it old. */
+let planning: { readonly giveUp: () => void } | null = null;
+
+/** Plans what is left of a meal anew, away from the page, and records it where anything moved. */
+export const planAnew =
+  (
+    mealId: string,
+    household: Household,
+    schedule?: MealState['schedule'],
+  ): AppThunk<Promise<MealAnswer | null>> =>
+  async (dispatch) => {
+    const known = dispatch(asKnown(mealId));
+    if (!known?.meal.schedule) return null;
+    const { settings } = household;
+    const meal = schedule ? { ...known.meal, schedule } : known.meal;
+    const now = nowOf(household);
+    planning?.giveUp();
+    const run = runForecast(
+      'meal',
+      {
+        wanted: meal.wanted,
+        foods: known.foods,
+        settings,
+        guidance: settings.guidance,
+        units: settings.units,
+        now,
+        meal,
+      },
+      () => undefined,
+    );
+    const found = await new Promise<MealAnswer | null>((resolve, reject) => {
+      planning = {
+        giveUp: () => {
+          run.cancel();
+          resolve(null);
+        },
+      };
+      run.answer.then(resolve, reject);
+    });
+    if (!found) return null;
+    dispatch(replanned({ mealId, answer: found, wasAt: known.meal.schedule.serveAt }));
+    if (found.kind === 'scheduled' && (found.moved.length || schedule))
+      await dispatch(record(newMealEvent(mealId, now, 'mealScheduled', found.schedule)));
+    return found;
+  };
