@@ -80,6 +80,20 @@ describe('the line of a meal', () => {
     ).toBeNull();
   });
 
+  it('one dish on the table is no reason to forget the one in the oven', () => {
+    const at = schedule.serveAt - HOUR_MS;
+    const served = stateOf([...pieEvents, { ...happened(at, 'served', {}), foodId: pieEvents[0]!.foodId }]);
+    const after = lineOf(meal, [frozen[0]!, served]);
+    const left = (dish: string) =>
+      kinds(
+        after.steps.filter(({ doneAt }) => doneAt === null),
+        dish,
+      );
+    expect(left('lamb')).toContain('off');
+    expect(left('pie')).not.toContain('off');
+    expect(after.steps.find(({ kind }) => kind === 'serve')!.doneAt).toBeNull();
+  });
+
   it('food that was at hand and is gone asks for nothing more; food still to come does', () => {
     expect(
       kinds(

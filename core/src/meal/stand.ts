@@ -28,11 +28,16 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
   const byId = new Map(foods.map((food) => [food.foodId, food]));
   const tasks = new Map<string, Stand>();
   const dishes = meal.wanted.dishes;
-  const servedAts = dishes.flatMap(({ foodId }) => (foodId && byId.get(foodId)?.servedAt) || []);
   const ofTable = meal.ticks[taskId(TABLE, 'serve')]?.done ?? null;
   const near = Math.min(meal.wanted.serveAt, meal.schedule?.serveAt ?? Infinity) - NEAR_MS;
-  const onTable = servedAts.filter((at) => at >= near);
-  const servedAt = ofTable ?? (onTable.length ? Math.max(...onTable) : null);
+  const dishServedAt = ({ foodId }: PlannedDish): number | null => {
+    const at = foodId ? byId.get(foodId)?.servedAt : null;
+    return at && at >= near ? at : null;
+  };
+  // One dish that is on the table says nothing of what is still in the oven.
+  const servedAts = dishes.map(dishServedAt);
+  const allServed = servedAts.every((at) => at !== null) ? Math.max(...(servedAts as number[])) : null;
+  const servedAt = ofTable ?? allServed;
   for (const dish of dishes) {
     const { id, foodId } = dish;
     const food = foodId ? byId.get(foodId) : undefined;
@@ -46,10 +51,10 @@ export function standOf(meal: MealState, foods: readonly FoodState[]): MealStand
     // Food that was at hand when it was planned and is not any more was eaten or thrown away.
     const over = foodId !== null && !food && !dish.comes;
     const last =
-      servedAt !== null || over
+      servedAt !== null || over || dishServedAt(dish) !== null
         ? ORDER.length
         : Math.max(-1, ...[...own.keys()].map((kind) => ORDER.indexOf(kind)));
-    const by = servedAt ?? meal.plannedAt;
+    const by = servedAt ?? dishServedAt(dish) ?? meal.plannedAt;
     ORDER.forEach((kind, index) => {
       const known = own.get(kind);
       if (index < last && !known?.doneAt)
