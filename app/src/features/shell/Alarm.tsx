@@ -1,12 +1,13 @@
 import { useEffect, useRef } from 'react';
-import { useFoodsQuery } from '../../store/api';
+import { api } from '../../store/api';
 import { useKitchen } from '../../store/useKitchen';
 import { chime } from '../../ui/chime';
 import { useDueTimes } from '../meal';
 
 /** Rings once for each thing that falls due while the kitchen is open, whatever page is shown. */
 export function Alarm() {
-  const { data } = useFoodsQuery();
+  // It asks for nothing by itself: a page that shows no food needs none.
+  const { data } = api.endpoints.foods.useQueryState();
   return data ? <Rings /> : null;
 }
 
