@@ -1,5 +1,6 @@
 import type { FoodList, FoodTrail, Household, Log, Problem, Recorded } from '@omtel/core/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
+import { subjectOf } from '@omtel/core/record';
 import { foldTrail } from '@omtel/core/trail';
 import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, lamb } from '../test/kitchen';
@@ -236,7 +237,7 @@ describe('recording', () => {
     });
     const log = async () =>
       (await json<Log>(await kitchen.ask('GET', '/api/events'))).entries.filter(
-        (entry) => entry.event.foodId === foodId,
+        (entry) => subjectOf(entry.event) === foodId,
       );
     expect((await log()).find(({ event: { id } }) => id === moved.id)!.event.at).toBe(now);
     expect((await log()).map(({ takenBack }) => takenBack ?? false).filter(Boolean)).toHaveLength(1);

@@ -1,4 +1,5 @@
 import type { FoodList, Log, StoreId, StoreRecord } from '@omtel/core/api';
+import { subjectOf } from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
@@ -155,7 +156,7 @@ it('what was entered of a food that never came keeps its name in the log', async
   );
   expect((await kitchen.record(...withdrawn)).status).toBe(200);
   const { entries } = await json<Log>(await kitchen.ask('GET', '/api/events'));
-  const told = entries.filter((entry) => entry.event.foodId === foodId);
+  const told = entries.filter((entry) => subjectOf(entry.event) === foodId);
   expect(told.map((entry) => [entry.event.type, entry.name, entry.takenBack]).sort()).toEqual([
     ['added', 'Soup', true],
     ['moved', 'Soup', true],
