@@ -1,7 +1,8 @@
 import fc from 'fast-check';
+import { FIVE } from '../meal';
 import { readProblem, solve, type ProblemJson } from '../schedule';
 import { brokenBy } from '../testing/scheduleCheck';
-import { FIVE, onFives } from './onFives';
+import { onFives } from './onFives';
 
 const minute = (max: number) => fc.integer({ min: 0, max });
 const problems = fc

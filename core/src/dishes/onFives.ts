@@ -1,7 +1,5 @@
+import { FIVE } from '../meal';
 import type { ProblemJson } from '../schedule';
-
-/** A kitchen goes by five minutes: finer a schedule would say more than anybody keeps, and take far longer to find. */
-export const FIVE = 5;
 
 const up = (minutes: number): number => Math.ceil(minutes / FIVE) * FIVE;
 const down = (minutes: number): number => Math.floor(minutes / FIVE) * FIVE;

@@ -2,9 +2,9 @@ import { foodById } from '../foods';
 import { rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
 import { judge } from '../judge';
-import { kitchenFor, standOf, type KitchenSettings } from '../meal';
+import { kitchenFor, nextFive, standOf, type KitchenSettings } from '../meal';
 import type { MealPayload, PlacedTask, PlannedDish } from '../record';
-import { readProblem, solve, type Help, type Schedule } from '../schedule';
+import { readProblem, SERVE, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
 import { guidanceOf, type FoodState, type MealState } from '../trail';
 import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
@@ -13,7 +13,7 @@ import { conflictWords, type ConflictWords } from './conflictWords';
 import type { MealTask } from './dishTasks';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { eatBy } from './eatBy';
-import { FIVE, onFives } from './onFives';
+import { onFives } from './onFives';
 import { dishOf } from './plannedDish';
 
 /** All that a meal is planned from; plain values, so that a worker can be asked. */
@@ -44,11 +44,16 @@ export type MealAnswer =
       readonly moved: readonly Moved[];
     }
   | { readonly kind: 'obstacles'; readonly obstacles: readonly DishObstacle[] }
-  | { readonly kind: 'conflict'; readonly words: ConflictWords; readonly help: Help | null }
+  | {
+      readonly kind: 'conflict';
+      readonly words: ConflictWords;
+      readonly help: Help | null;
+      /** The dish that would wait longer for the table, or be left out. */
+      readonly helped: string | null;
+    }
   /** Neither a schedule nor a reason was found. */
   | { readonly kind: 'undecided' };
 
-const STEP_MS = FIVE * MINUTE_MS;
 /** A good schedule is found early; a phone is not kept busy for the last per mille. */
 const ROUNDS = 8;
 
@@ -64,7 +69,7 @@ export function planMeal(
 ): MealAnswer {
   const { wanted, foods, settings, guidance, units, meal } = asked;
   // Five minutes by the clock on the wall, so that nothing is to be done at 18:03.
-  const now = Math.ceil(asked.now / STEP_MS) * STEP_MS;
+  const now = nextFive(asked.now);
   const foodOf = new Map(foods.map((food) => [food.foodId, food]));
   const stored = ({ foodId }: PlannedDish) => (foodId ? (foodOf.get(foodId) ?? null) : null);
   const rulesOf = (dish: PlannedDish): RuleSet => {
@@ -119,6 +124,7 @@ export function planMeal(
       kind: 'conflict',
       words: conflictWords(solved.infeasible, whole, made.tasks, units),
       help: solved.infeasible.help,
+      helped: helpedDish(solved.infeasible.help, made.tasks),
     };
   const at = (minutes: number) => now + minutes * MINUTE_MS;
   const placed = new Map(before?.tasks.map((task) => [task.id, task]));
@@ -160,6 +166,12 @@ function unfitDishes(
     if (until === null) return obstacle('ageUnknown');
     return until < wanted.serveAt ? obstacle('keepsTooShort', wanted.serveAt - until) : [];
   });
+}
+
+/** The dish that can be left out, or given longer to wait for the table; none where the help is about something between its tasks. */
+function helpedDish(help: Help | null, tasks: ReadonlyMap<string, MealTask>): string | null {
+  if (help?.kind === 'without') return help.dish;
+  return help?.kind === 'wait' && help.to === SERVE ? (tasks.get(help.from)?.dish ?? null) : null;
 }
 
 const asMinutes = (

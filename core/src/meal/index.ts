@@ -2,6 +2,7 @@
  * A meal that was planned, as it goes on: how far it has come, its steps in words, who does them, how long each dish stands out of the
  * cold. How its dishes become tasks with a schedule is `dishes`'; how much to buy and when is `shopping`'s.
  */
+export { FIVE, fivesLater, nextFive, onFive } from './fives';
 export type { Cook, Kitchen, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';

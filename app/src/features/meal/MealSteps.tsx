@@ -2,14 +2,12 @@ import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween, type Interval } from '@omtel/core/time';
 import { capital, formatDuration } from '@omtel/core/units';
-import Check from 'lucide-react-native/icons/check';
-import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { usePress } from '../../ui/press';
+import { TickButton } from '../../ui/TickButton';
 import { useLook } from '../../ui/theme';
 import { corner, REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
@@ -136,7 +134,6 @@ function Step({ step, words, isNext, cook, chosen, onTick, onChoose }: StepProps
   const { colors } = useLook();
   const { at, doneAt, busyMs, task } = step;
   const done = doneAt !== null;
-  const press = usePress(() => onTick(step, words.title));
   const busy = busyMs > 0 ? formatDuration(busyMs) : '';
   const about = [cook, busy, task?.pinned && 'stays at its time'].filter(Boolean).join(' · ');
   return (
@@ -176,18 +173,12 @@ function Step({ step, words, isNext, cook, chosen, onTick, onChoose }: StepProps
         )}
       </Pressable>
       {!done && words.tick ? (
-        <Pressable
-          role="button"
-          aria-label={`${words.tick}: ${words.title}`}
-          onPress={press}
-          style={[styles.tick, { borderColor: opensPage(step) ? 'transparent' : colors.outline }]}
-        >
-          {opensPage(step) ? (
-            <ChevronRight size={24} color={colors.soft} />
-          ) : (
-            <Check size={22} color={colors.soft} />
-          )}
-        </Pressable>
+        <TickButton
+          name={`${words.tick}: ${words.title}`}
+          opens={opensPage(step)}
+          onPress={() => onTick(step, words.title)}
+          style={styles.tick}
+        />
       ) : (
         <View style={styles.tickless} />
       )}
@@ -208,14 +199,6 @@ const styles = StyleSheet.create({
   busy: { height: 2 * BEAD },
   words: { flex: 1, paddingVertical: space.m, borderRadius: corner.m },
   free: { paddingVertical: space.l, fontStyle: 'italic' },
-  tick: {
-    width: REACH,
-    height: REACH,
-    marginTop: space.s,
-    borderRadius: REACH / 2,
-    borderWidth: 2,
-    alignItems: 'center',
-    justifyContent: 'center',
-  },
+  tick: { marginTop: space.s },
   tickless: { width: REACH },
 });

@@ -1,4 +1,4 @@
-import type { MealStep, MealStepKind } from '@omtel/core/meal';
+import { nextFive, type MealStep, type MealStepKind } from '@omtel/core/meal';
 import type { FoodState } from '@omtel/core/trail';
 import { formatDuration, MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
@@ -29,7 +29,6 @@ const BEGINS: ReadonlySet<MealStepKind> = new Set([
 ]);
 const REASONS = ['Hands full', 'Somebody is late', 'It needs longer'];
 const BY_MS = 10 * MINUTE_MS;
-const STEP_MS = 5 * MINUTE_MS;
 
 /** A step that is due is put off, with the reason why; the rest goes round it, by the rules. */
 export function PutOff({ mealId, step, food }: PutOffProps) {
@@ -39,7 +38,7 @@ export function PutOff({ mealId, step, food }: PutOffProps) {
   const { pin, problem, busy } = usePin(mealId);
   if (step.at > now || !step.task || !BEGINS.has(step.kind)) return null;
   const putOff = async (reason: string) => {
-    const done = await pin(step.task!.id, Math.ceil((now + BY_MS) / STEP_MS) * STEP_MS);
+    const done = await pin(step.task!.id, nextFive(now + BY_MS));
     if (!done) return;
     setOpen(false);
     const text = `Put off ${formatDuration(BY_MS)}: ${reason.toLowerCase()}`;

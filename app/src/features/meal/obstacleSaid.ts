@@ -9,9 +9,12 @@ export function obstacleSaid(
   now: number,
   zone: string,
 ): string {
-  const name = dishes.find(({ id }) => id === dish)?.name ?? '';
+  const planned = dishes.find(({ id }) => id === dish);
+  const name = planned?.name ?? '';
   if (why === 'noPlace') return `${name}: this kitchen has no such place to heat it.`;
   if (why === 'discard') return `${name}: it is to be thrown away.`;
+  if (why === 'ageUnknown' && planned?.kind !== 'cooked')
+    return `${name}: nobody knows how old it is. Say on its own page when it was cooked.`;
   const words = obstacleWords(
     { obstacle: { why, byMs }, soonestServeAt: null, cookStartAt: serveAt },
     now,

@@ -2,15 +2,13 @@ import type { AgendaLine } from '@omtel/core/plan';
 import { clockWords } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import type { Verdict } from '@omtel/core/judge';
-import Check from 'lucide-react-native/icons/check';
-import ChevronRight from 'lucide-react-native/icons/chevron-right';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { useGoTo } from '../../ui/goTo';
 import { PageLink } from '../../ui/PageLink';
-import { usePress } from '../../ui/press';
 import { RULING_LOOK } from '../../ui/ruling';
-import { REACH, space } from '../../ui/tokens';
+import { TickButton } from '../../ui/TickButton';
+import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { useAct } from '../food';
@@ -36,7 +34,6 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
   const { glyph: Glyph, tone } = RULING_LOOK[verdict];
   const opens = step ? OPENS_SCREEN.has(step.kind) : true;
   const page = `/food/${food.foodId}`;
-  const press = usePress(() => (step ? act(food, step, action) : goTo(page)));
   return (
     <View style={styles.row}>
       <PageLink
@@ -59,14 +56,11 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
           {!beneath && <Words tone="soft">{`${food.name} · ${detail}`}</Words>}
         </View>
       </PageLink>
-      <Pressable
-        role="button"
-        aria-label={`${tick || 'Look'}: ${food.name}`}
-        style={[styles.tick, { borderColor: opens ? 'transparent' : colors.outline }]}
-        onPress={press}
-      >
-        {opens ? <ChevronRight size={24} color={colors.soft} /> : <Check size={22} color={colors.soft} />}
-      </Pressable>
+      <TickButton
+        name={`${tick || 'Look'}: ${food.name}`}
+        opens={opens}
+        onPress={() => (step ? act(food, step, action) : goTo(page))}
+      />
     </View>
   );
 }
@@ -76,12 +70,4 @@ const styles = StyleSheet.create({
   text: { flex: 1, flexDirection: 'row', gap: space.m },
   when: { width: 56, alignItems: 'center', paddingTop: space.xs },
   words: { flex: 1, gap: space.xs },
-  tick: {
-    width: REACH,
-    height: REACH,
-    borderRadius: REACH / 2,
-    borderWidth: 2,
-    alignItems: 'center',
-    justifyContent: 'center',
-  },
 });

@@ -1,11 +1,9 @@
 import { clockWords } from '@omtel/core/time';
-import Check from 'lucide-react-native/icons/check';
-import ChevronRight from 'lucide-react-native/icons/chevron-right';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { PageLink } from '../../ui/PageLink';
-import { usePress } from '../../ui/press';
-import { REACH, space } from '../../ui/tokens';
+import { TickButton } from '../../ui/TickButton';
+import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { opensPage, useMealAct, type Followed } from '../meal';
@@ -18,7 +16,6 @@ export function MealLine({ followed }: { readonly followed: Followed }) {
   const { meal, line, wordsOf } = followed;
   const step = line!.next!;
   const words = wordsOf(step);
-  const press = usePress(() => tick(meal.mealId, step, words.title));
   return (
     <View style={styles.row}>
       <PageLink
@@ -37,18 +34,11 @@ export function MealLine({ followed }: { readonly followed: Followed }) {
           <Words tone="soft">{`${meal.wanted.name} · ${words.detail}`}</Words>
         </View>
       </PageLink>
-      <Pressable
-        role="button"
-        aria-label={`${words.tick}: ${words.title}`}
-        style={[styles.tick, { borderColor: opensPage(step) ? 'transparent' : colors.outline }]}
-        onPress={press}
-      >
-        {opensPage(step) ? (
-          <ChevronRight size={24} color={colors.soft} />
-        ) : (
-          <Check size={22} color={colors.soft} />
-        )}
-      </Pressable>
+      <TickButton
+        name={`${words.tick}: ${words.title}`}
+        opens={opensPage(step)}
+        onPress={() => tick(meal.mealId, step, words.title)}
+      />
     </View>
   );
 }
@@ -58,12 +48,4 @@ const styles = StyleSheet.create({
   text: { flex: 1, flexDirection: 'row', gap: space.m },
   when: { width: 56, alignItems: 'center', paddingTop: space.xs },
   words: { flex: 1, gap: space.xs },
-  tick: {
-    width: REACH,
-    height: REACH,
-    borderRadius: REACH / 2,
-    borderWidth: 2,
-    alignItems: 'center',
-    justifyContent: 'center',
-  },
 });

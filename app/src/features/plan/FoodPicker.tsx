@@ -2,11 +2,12 @@ import { foodById, searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useMemo, useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { SearchField } from '../../ui/SearchField';
+import { OptionRow } from '../../ui/OptionRow';
 import { Rows } from '../../ui/Rows';
-import { REACH, space } from '../../ui/tokens';
+import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { chosenFromStores, chosenToFetch, type ChosenFood } from './draft';
 
@@ -41,7 +42,7 @@ export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
       />
       <Rows title={atHand.length ? 'In the stores' : undefined}>
         {atHand.slice(0, MOST_SHOWN).map((stored) => (
-          <Option
+          <OptionRow
             key={stored.foodId}
             name={stored.name}
             detail={`${formatMass(stored.massKg, units)}, ${stored.stage === 'raw' ? 'fresh' : stored.stage}`}
@@ -51,7 +52,7 @@ export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
       </Rows>
       <Rows title={others.length ? 'Not at hand yet' : undefined}>
         {others.map((food) => (
-          <Option key={food.id} name={food.name} detail="" onPress={() => onChoose(chosenToFetch(food))} />
+          <OptionRow key={food.id} name={food.name} onPress={() => onChoose(chosenToFetch(food))} />
         ))}
       </Rows>
       {text.trim() !== '' && atHand.length + others.length === 0 && (
@@ -61,37 +62,6 @@ export function FoodPicker({ stores, onChoose }: FoodPickerProps) {
   );
 }
 
-function Option({
-  name,
-  detail,
-  onPress,
-}: {
-  readonly name: string;
-  readonly detail: string;
-  readonly onPress: () => void;
-}) {
-  return (
-    <Pressable
-      role="button"
-      onPress={onPress}
-      style={styles.option}
-      aria-label={detail ? `${name}, ${detail}` : name}
-    >
-      <Words size="lead">{name}</Words>
-      <Words tone="soft" tabular>
-        {detail}
-      </Words>
-    </Pressable>
-  );
-}
-
 const styles = StyleSheet.create({
   picker: { gap: space.l },
-  option: {
-    minHeight: REACH - space.xl,
-    flexDirection: 'row',
-    alignItems: 'baseline',
-    justifyContent: 'space-between',
-    gap: space.m,
-  },
 });

@@ -1,5 +1,6 @@
+import { fivesLater, onFive } from '@omtel/core/meal';
 import { clockWords } from '@omtel/core/time';
-import { formatDuration, MINUTE_MS } from '@omtel/core/units';
+import { formatDuration } from '@omtel/core/units';
 import { useState } from 'react';
 import { type PointerEvent, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../../store/useKitchen';
@@ -22,7 +23,6 @@ interface TaskBarProps {
   readonly onMoveTo: (at: number) => void;
 }
 
-const STEP_MS = 5 * MINUTE_MS;
 /** A finger that moved less meant a press. */
 const SLOP = 6;
 
@@ -64,10 +64,10 @@ export function TaskBar({
   const keys = {
     tabIndex: 0,
     onKeyDown: (event: { key: string; preventDefault: () => void }) => {
-      const by = event.key === 'ArrowLeft' ? -STEP_MS : event.key === 'ArrowRight' ? STEP_MS : 0;
+      const by = event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0;
       if (by !== 0 && !fixed) {
         event.preventDefault();
-        onMoveTo(onFive(from + by));
+        onMoveTo(fivesLater(from, by));
       } else if (event.key === 'Enter' || event.key === ' ') {
         event.preventDefault();
         onChoose();
@@ -109,8 +109,6 @@ export function TaskBar({
     </View>
   );
 }
-
-const onFive = (at: number): number => Math.round(at / STEP_MS) * STEP_MS;
 
 const styles = StyleSheet.create({
   bar: {

@@ -2,14 +2,14 @@ import { foodById, searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useMemo, useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useKitchen } from '../../../store/useKitchen';
 import { Button } from '../../../ui/Button';
+import { OptionRow } from '../../../ui/OptionRow';
 import { Rows } from '../../../ui/Rows';
 import { SearchField } from '../../../ui/SearchField';
-import { REACH, space } from '../../../ui/tokens';
-import { Words } from '../../../ui/Words';
+import { space } from '../../../ui/tokens';
 import { kindOfStored, type DishDraft } from './dishDraft';
 
 export type PickedDish = Omit<DishDraft, 'id' | 'fields'>;
@@ -22,7 +22,7 @@ interface DishPickerProps {
 
 const MOST_SHOWN = 6;
 
-/** Finds a dish: in the stores, in the catalogue to be bought, or by what it is called. */
+/** Finds a dish: in the stores, in the catalogue what is bought raw, or by what it is called. */
 export function DishPicker({ stores, onPick }: DishPickerProps) {
   const [text, setText] = useState('');
   const { units, settings } = useKitchen();
@@ -33,9 +33,9 @@ export function DishPicker({ stores, onPick }: DishPickerProps) {
     ({ foodKey, name }) =>
       sought === '' || wanted.has(foodKey) || name.toLowerCase().includes(sought.toLowerCase()),
   );
-  const isCooked = (id: string) => foodById(id).cooking !== null;
-  const own = searchOwnFoods(settings.ownFoods, text).filter(({ kinds }) => kinds.some(isCooked));
-  const kinds = found.filter(({ id }) => isCooked(id)).map(({ id, name }) => ({ name, kinds: [id] }));
+  const comesRaw = (id: string) => foodById(id).cooking !== null && foodById(id).rawStorage !== null;
+  const own = searchOwnFoods(settings.ownFoods, text).filter(({ kinds }) => kinds.some(comesRaw));
+  const kinds = found.filter(({ id }) => comesRaw(id)).map(({ id, name }) => ({ name, kinds: [id] }));
   const toBuy = sought === '' ? [] : [...own, ...kinds].slice(0, MOST_SHOWN);
   const called = (kind: 'plain' | 'cold' | 'reheated', comes?: 'guest') =>
     onPick({ name: sought, foodId: null, kinds: [], kind, ...(comes && { comes }) }, null);
@@ -56,21 +56,9 @@ export function DishPicker({ stores, onPick }: DishPickerProps) {
           </View>
         </Rows>
       )}
-      <Rows title={toBuy.length ? 'To be bought' : undefined}>
-        {toBuy.map(({ name, kinds: all }) => (
-          <Option
-            key={name}
-            name={name}
-            detail=""
-            onPress={() =>
-              onPick({ name, foodId: uuid(), kinds: [...all], kind: 'cooked', comes: 'shop' }, null)
-            }
-          />
-        ))}
-      </Rows>
       <Rows title={atHand.length ? 'In the stores' : undefined}>
         {atHand.slice(0, sought === '' ? atHand.length : MOST_SHOWN).map((food) => (
-          <Option
+          <OptionRow
             key={food.foodId}
             name={food.name}
             detail={`${formatMass(food.massKg, units)}, ${food.stage === 'raw' ? 'fresh' : food.stage}`}
@@ -88,40 +76,23 @@ export function DishPicker({ stores, onPick }: DishPickerProps) {
           />
         ))}
       </Rows>
+      <Rows title={toBuy.length ? 'To be bought' : undefined}>
+        {toBuy.map(({ name, kinds: all }) => (
+          <OptionRow
+            key={name}
+            name={name}
+
+            onPress={() =>
+              onPick({ name, foodId: uuid(), kinds: [...all], kind: 'cooked', comes: 'shop' }, null)
+            }
+          />
+        ))}
+      </Rows>
     </View>
-  );
-}
-
-interface OptionProps {
-  readonly name: string;
-  readonly detail: string;
-  readonly onPress: () => void;
-}
-
-function Option({ name, detail, onPress }: OptionProps) {
-  return (
-    <Pressable
-      role="button"
-      onPress={onPress}
-      style={styles.option}
-      aria-label={detail ? `${name}, ${detail}` : name}
-    >
-      <Words size="lead">{name}</Words>
-      <Words tone="soft" tabular>
-        {detail}
-      </Words>
-    </Pressable>
   );
 }
 
 const styles = StyleSheet.create({
   picker: { gap: space.l },
   buttons: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
-  option: {
-    minHeight: REACH - space.xl,
-    flexDirection: 'row',
-    alignItems: 'baseline',
-    justifyContent: 'space-between',
-    gap: space.m,
-  },
 });

@@ -73,17 +73,17 @@ export function HowItGoes({
         </Panel>
       );
     case 'conflict': {
-      const { words, help } = answer;
+      const { words, help, helped } = answer;
       return (
         <Panel edge="hot">
           <Heading>It does not fit</Heading>
           {words.because.map((why) => (
             <Words key={why}>{why}</Words>
           ))}
-          {help?.kind === 'wait' && help.to === 'serve' && (
-            <Button label={words.help!} onPress={() => onWaits(help.from.split('.')[0]!, help.minutes)} />
+          {help?.kind === 'wait' && helped && (
+            <Button label={words.help!} onPress={() => onWaits(helped, help.minutes)} />
           )}
-          {help?.kind === 'wait' && help.to !== 'serve' && <Words face="strong">{words.help}</Words>}
+          {help?.kind === 'wait' && !helped && <Words face="strong">{words.help}</Words>}
           {help?.kind === 'without' && (
             <Button label={`Without ${nameOf(help.dish)}`} onPress={() => onWithout(help.dish)} />
           )}
