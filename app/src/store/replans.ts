@@ -1,5 +1,6 @@
 import type { MealAnswer } from '@omtel/core/dishes';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { tickSlice } from './tick';
 
 /** What planning a meal anew came to last, until it was read. */
 export interface Replan {
@@ -19,6 +20,8 @@ export const replansSlice = createSlice({
     }),
     replanRead: () => ({ last: null }),
   },
+  // What followed from an act says nothing once that is taken back.
+  extraReducers: (build) => build.addCase(tickSlice.actions.takenBack, () => ({ last: null })),
 });
 
 export const { replanned, replanRead } = replansSlice.actions;

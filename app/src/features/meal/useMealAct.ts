@@ -28,7 +28,7 @@ export function useMealAct() {
       if (tick.events.length === 0) return;
       await dispatch(
         act({
-          what: `${step.dish?.name ?? known.meal.wanted.name}: ${said}`,
+          what: said,
           events: tick.events,
           notBefore: known.meal.plannedAt,
         }),
