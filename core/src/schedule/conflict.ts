@@ -1,4 +1,4 @@
-import { gridOf } from './grid';
+import { stepOf } from './grid';
 import { SERVE, type Link, type Problem } from './problem';
 
 /** A change that was tried, and with which there is a schedule. */
@@ -29,15 +29,16 @@ interface Facts {
 
 /** The problem of some facts alone: other tasks are not there, other places have room for all, other cooks are always free. */
 function only(problem: Problem, { tasks, places, cooks }: Facts): Problem {
-  const there = ({ from, to }: Link) => [from, to].every((id) => id === SERVE || tasks.has(id));
+  const inPlace = <T extends { readonly place?: string }>(one: T): T =>
+    one.place === undefined || places.has(one.place) ? one : { ...one, place: undefined };
   return {
     ...problem,
     tasks: problem.tasks
       .filter(({ id }) => tasks.has(id))
-      .map((task) =>
-        task.place === undefined || places.has(task.place) ? task : { ...task, place: undefined },
-      ),
-    links: problem.links.filter(there),
+      .map((task) => ({ ...inPlace(task), options: task.options.map(inPlace) })),
+    links: problem.links
+      .filter(({ from, to }) => ends(from, to, tasks))
+      .map((link) => (link.hold && !places.has(link.hold.place) ? { ...link, hold: undefined } : link)),
     places: problem.places.filter(({ id }) => places.has(id)),
     cooks: [
       ...problem.cooks.filter(({ id }) => cooks.has(id)),
@@ -88,12 +89,15 @@ function sentencesOf(problem: Problem, { tasks, places, cooks }: Facts): string[
     ...problem.places
       .filter(({ id }) => places.has(id))
       .map(({ id, capacity }) => {
-        const there = inIt.filter(({ place }) => place === id);
+        const there = inIt.filter((task) => [task, ...task.options].some(({ place }) => place === id));
         const heats = there.flatMap(({ id: task, celsius }) =>
           celsius ? [`${task} at ${celsius[0] === celsius[1] ? celsius[0] : celsius.join('–')} °C`] : [],
         );
         const what = heats.length === there.length ? heats : there.map(({ id: task }) => task);
-        return `${id} has room for ${capacity}: ${what.join(', ')}`;
+        const waiting = problem.links
+          .filter(({ from, to, hold }) => hold?.place === id && ends(from, to, tasks))
+          .map(({ from, to }) => `what waits from ${from} to ${to}`);
+        return `${id} has room for ${capacity}: ${[...what, ...waiting].join(', ')}`;
       }),
     ...problem.cooks
       .filter(({ id }) => cooks.has(id))
@@ -102,6 +106,9 @@ function sentencesOf(problem: Problem, { tasks, places, cooks }: Facts): string[
           ? `${id} is free only from ${free.map(([from, to]) => `${from} to ${to}`).join(', ')} min`
           : `${id} is never free`,
       ),
+    ...inIt
+      .filter(({ by, hands }) => by && hands.length)
+      .map(({ id, by }) => `only ${by!.join(' or ')} may do ${id}`),
     ...problem.links
       .filter(({ from, to, max }) => max !== null && ends(from, to, tasks))
       .map(({ from, to, max }) => `${to} has to come within ${max} min of ${from}`),
@@ -120,7 +127,7 @@ function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | nul
   const waits = problem.links.filter(
     ({ from, to, max, firm }) => max !== null && !firm && ends(from, to, facts.tasks),
   );
-  const { step } = gridOf(problem);
+  const step = stepOf(problem);
   const waiting = (link: Link, steps: number) => ({
     ...problem,
     links: problem.links.map((each) => (each === link ? { ...each, max: each.max! + steps * step } : each)),

@@ -1,3 +1,4 @@
+import { crewsFor, crewsOf, type Crew } from './crews';
 import { SERVE, type Problem } from './problem';
 
 /** Never to be reached. */
@@ -12,6 +13,8 @@ export interface GridTask {
   readonly heat: readonly [low: number, high: number] | null;
   /** How many hands it needs when, from its start; spans do not meet. */
   readonly hands: readonly Hands[];
+  /** The crews its hands are counted in. */
+  readonly crews: readonly number[];
   readonly present: boolean;
   /** From each step on, and back from it, the nearest start for which its cooks would be there if it were alone; or FAR, or -FAR. */
   readonly next: Int32Array;
@@ -22,6 +25,16 @@ interface Hands {
   readonly from: number;
   readonly to: number;
   readonly count: number;
+}
+
+/** What the waiting between two nodes takes of a place, from so many steps after the start of the first until the start of the second. */
+export interface GridHold {
+  readonly from: number;
+  readonly to: number;
+  readonly after: number;
+  readonly place: number;
+  readonly units: number;
+  readonly heat: readonly [low: number, high: number] | null;
 }
 
 /** A link whose waiting costs something, between nodes. */
@@ -43,14 +56,17 @@ export interface Grid {
   readonly serveAt: number;
   readonly tasks: readonly GridTask[];
   readonly places: readonly { readonly capacity: number; readonly change: number }[];
-  /** How many cooks are free at each step. */
-  readonly free: Int16Array;
+  /** All cooks first. */
+  readonly crews: readonly Crew[];
   readonly serve: number;
   readonly origin: number;
   /** `apart[i * nodes + j]`: the start of j lies at least so many steps after the start of i. */
   readonly apart: Int32Array;
   readonly nodes: number;
   readonly links: readonly GridLink[];
+  readonly holds: readonly GridHold[];
+  /** The holds that begin or end at each node. */
+  readonly holdsAt: readonly (readonly number[])[];
   /** The dish of each task, by number; tasks without one that are linked belong together. */
   readonly dishOf: readonly number[];
   readonly dishes: readonly (readonly number[])[];
@@ -60,37 +76,34 @@ export interface Grid {
 
 const gcd = (a: number, b: number): number => (b === 0 ? Math.abs(a) : gcd(b, a % b));
 
-function stepOf({ horizon, serveAt, cooks, places, tasks, links }: Problem): number {
+/** The longest step of which all times of a problem are multiples, min. */
+export function stepOf({ horizon, serveAt, cooks, places, tasks, links }: Problem): number {
   const times = [
     horizon,
     serveAt,
     ...cooks.flatMap(({ free }) => free.flat()),
     ...places.map(({ changeMin }) => changeMin),
-    ...tasks.flatMap(({ minutes, hands, notBefore, notAfter }) => [
-      minutes,
-      ...hands.flat(),
-      notBefore ?? 0,
-      notAfter ?? 0,
+    ...tasks.flatMap((task) => [
+      task.notBefore ?? 0,
+      task.notAfter ?? 0,
+      ...[task, ...task.options].flatMap(({ minutes = 0, hands = [] }) => [minutes, ...hands.flat()]),
     ]),
     ...links.flatMap(({ min, max }) => [min, max ?? 0]),
   ];
   return times.reduce(gcd, 0) || 1;
 }
 
-/** Lays a problem on its grid. */
+/** Lays a problem on its grid; what is left to choose in it was chosen. */
 export function gridOf(problem: Problem): Grid {
   const step = stepOf(problem);
   const steps = (minutes: number) => minutes / step;
-  const { tasks, places, cooks, links } = problem;
+  const { tasks, places, links } = problem;
   const horizon = steps(problem.horizon);
   const [serve, origin, nodes] = [tasks.length, tasks.length + 1, tasks.length + 2];
   const placeOf = new Map(places.map(({ id }, index) => [id, index]));
   const nodeOf = new Map([...tasks.map(({ id }, index) => [id, index] as const), [SERVE, serve] as const]);
 
-  const free = new Int16Array(horizon + 1);
-  for (const { free: spans } of cooks)
-    for (let at = 0; at < horizon; at++)
-      if (spans.some(([from, to]) => steps(from) <= at && at < steps(to))) free[at]! += 1;
+  const crews = crewsOf(problem, step, horizon);
 
   const apart = new Int32Array(nodes * nodes).fill(-FAR);
   const atLeast = (from: number, to: number, by: number) => {
@@ -104,11 +117,16 @@ export function gridOf(problem: Problem): Grid {
   });
   atLeast(origin, serve, steps(problem.serveAt));
   atLeast(serve, origin, -horizon);
-  const gridLinks = links.map(({ from, to, min, max, weight, of }) => {
+  const holds: GridHold[] = [];
+  const gridLinks = links.map(({ from, to, min, max, weight, of, hold }) => {
     const [a, b] = [nodeOf.get(from)!, nodeOf.get(to)!];
     const length = of === 'end' && a !== serve ? steps(tasks[a]!.minutes) : 0;
     atLeast(a, b, length + steps(min));
     if (max !== null) atLeast(b, a, -(length + steps(max)));
+    if (hold) {
+      const { units, celsius = null } = hold;
+      holds.push({ from: a, to: b, after: length, place: placeOf.get(hold.place)!, units, heat: celsius });
+    }
     return { from: a, to: b, after: length + steps(min), perStep: weight * step };
   });
   for (let via = 0; via < nodes; via++)
@@ -129,24 +147,29 @@ export function gridOf(problem: Problem): Grid {
     step,
     horizon,
     serveAt: steps(problem.serveAt),
-    tasks: tasks.map(({ minutes, place, units, celsius, hands, present }) => {
+    tasks: tasks.map(({ minutes, place, units, celsius, hands, by, present }) => {
       const task = {
         steps: steps(minutes),
         place: place === undefined ? -1 : placeOf.get(place)!,
         units,
         heat: celsius ?? null,
         hands: handsOf(hands.map(([from, to]) => [steps(from), steps(to)] as const)),
+        crews: crewsFor(by, crews),
         present,
       };
-      return withCalendar(task, free, horizon);
+      return withCalendar(task, crews, horizon);
     }),
     places: places.map(({ capacity, changeMin }) => ({ capacity, change: steps(changeMin) })),
-    free,
+    crews,
     serve,
     origin,
     apart,
     nodes,
     links: costly,
+    holds,
+    holdsAt: Array.from({ length: nodes }, (_, node) =>
+      holds.flatMap(({ from, to }, hold) => (from === node || to === node ? [hold] : [])),
+    ),
     dishOf,
     dishes,
     impossible: tasks.flatMap((_, node) => (apart[node * nodes + node]! > 0 ? [node] : [])),
@@ -166,15 +189,19 @@ function handsOf(spans: readonly (readonly [from: number, to: number])[]): Hands
 type Alone = Omit<GridTask, 'next' | 'previous'>;
 
 /** Adds when the cooks would be there for a task. */
-function withCalendar(task: Alone, free: Int16Array, horizon: number): GridTask {
+function withCalendar(task: Alone, crews: readonly Crew[], horizon: number): GridTask {
   const { steps, hands, present } = task;
+  const anybody = crews[0]!.free;
   const there = (start: number): boolean => {
     if (start + steps > horizon) return false;
-    if (present) for (let at = start; at < start + steps; at++) if (free[at]! === 0) return false;
-    return hands.every(({ from, to, count }) => {
-      for (let at = start + from; at < start + to; at++) if (free[at]! < count) return false;
-      return true;
-    });
+    if (present) for (let at = start; at < start + steps; at++) if (anybody[at]! === 0) return false;
+    return task.crews.every((crew) =>
+      hands.every(({ from, to, count }) => {
+        const { free } = crews[crew]!;
+        for (let at = start + from; at < start + to; at++) if (free[at]! < count) return false;
+        return true;
+      }),
+    );
   };
   const [next, previous] = [new Int32Array(horizon + 1), new Int32Array(horizon + 1)];
   for (let start = horizon, nearest = FAR; start >= 0; start--) {

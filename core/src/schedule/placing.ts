@@ -13,7 +13,7 @@ export class Placing {
     readonly serveAt: number,
   ) {
     this.starts = new Int32Array(grid.nodes).fill(-1);
-    this.occupancy = new Occupancy(grid);
+    this.occupancy = new Occupancy(grid, this.starts);
     this.starts[grid.origin] = 0;
     this.starts[grid.serve] = serveAt;
     this.standing = [grid.origin, grid.serve];

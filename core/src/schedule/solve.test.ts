@@ -91,6 +91,17 @@ const small = fc
     place: fc.array(fc.boolean(), { minLength: 3, maxLength: 3 }),
     heat: fc.array(fc.option(fc.integer({ min: 0, max: 1 })), { minLength: 3, maxLength: 3 }),
     hands: fc.array(fc.boolean(), { minLength: 3, maxLength: 3 }),
+    by: fc.array(fc.option(fc.integer({ min: 0, max: 1 })), { minLength: 3, maxLength: 3 }),
+    /** The last of the tasks can be done in the other place too, shorter or longer; the one before with it. */
+    other: fc.option(
+      fc.record({
+        minutes: fc.integer({ min: 1, max: 2 }),
+        cost: fc.constantFrom(0, 0.5),
+        both: fc.boolean(),
+      }),
+      { freq: 2 },
+    ),
+    course: fc.option(fc.integer({ min: 0, max: 1 }), { freq: 2 }),
     present: fc.boolean(),
     capacity: fc.integer({ min: 1, max: 2 }),
     changeMin: fc.integer({ min: 0, max: 1 }),
@@ -102,34 +113,52 @@ const small = fc
         more: fc.option(fc.integer({ min: 0, max: 2 })),
         weight: fc.constantFrom(0, 0.5, 1),
         of: fc.constantFrom('start' as const, 'end' as const),
+        hold: fc.boolean(),
       }),
       { maxLength: 4 },
     ),
   })
-  .map(({ minutes, serveAt, free, place, heat, hands, present, capacity, changeMin, links }): ProblemJson => {
-    const name = (node: number) => (node < minutes.length ? `t${node}` : 'serve');
+  .map((drawn): ProblemJson => {
+    const { minutes, serveAt, free, place, heat, hands, by, other, course, present, links } = drawn;
+    const table = course === null ? 'serve' : 'pudding';
+    const name = (node: number) => (node < minutes.length ? `t${node}` : node === 3 ? table : 'serve');
+    const celsius = (index: number) =>
+      typeof heat[index] === 'number' && { celsius: [heat[index]!, heat[index]!] as [number, number] };
     return {
       horizon: 5,
       serveAt,
       cooks: free.map((from, index) => ({ id: `cook ${index}`, free: [[from, from + 2]] })),
-      places: [{ id: 'oven', capacity, changeMin }],
+      places: [
+        { id: 'oven', capacity: drawn.capacity, changeMin: drawn.changeMin },
+        { id: 'ring', capacity: 1 },
+      ],
+      ...(course !== null && { courses: [{ id: table, after: course }] }),
       tasks: minutes.map((long, index) => ({
         id: name(index),
         minutes: long,
         ...(place[index] && { place: 'oven' }),
-        ...(typeof heat[index] === 'number' && { celsius: [heat[index]!, heat[index]!] as [number, number] }),
+        ...(other?.both && { dish: 'stew' }),
+        ...celsius(index),
+        ...(typeof by[index] === 'number' && by[index]! < free.length && { by: [`cook ${by[index]!}`] }),
+        ...(other &&
+          index >= minutes.length - (other.both ? 2 : 1) && {
+            options: [
+              { way: 'ring', place: 'ring', minutes: Math.max(long, other.minutes), cost: other.cost },
+            ],
+          }),
         ...(hands[index] && long > 0 && { hands: [[0, 1]] as [number, number][] }),
         present: present && index === 0,
       })),
       links: links
         .filter(({ from, to }) => name(from) !== name(to))
-        .map(({ from, to, min, more, weight, of }) => ({
+        .map(({ from, to, min, more, weight, of, hold }) => ({
           from: name(from),
           to: name(to),
           min,
           ...(more !== null && { max: min + more }),
           weight,
           of,
+          ...(hold && { hold: { place: 'oven', ...celsius(2) } }),
         })),
     };
   });
@@ -138,22 +167,129 @@ const small = fc
 function leastOfAll(problem: Problem): number | null {
   let least: number | null = null;
   const starts = problem.tasks.map(() => 0);
+  const ways = problem.tasks.reduce<Record<string, number>[]>(
+    (sofar, { id, options }) =>
+      sofar.flatMap((chosen) => [chosen, ...options.map((_, index) => ({ ...chosen, [id]: index }))]),
+    [{}],
+  );
   const walk = (index: number, serveAt: number): void => {
     if (index < starts.length) {
       for (starts[index] = 0; starts[index]! <= problem.horizon; starts[index]! += 1)
         walk(index + 1, serveAt);
       return;
     }
-    const schedule = {
-      serveAt,
-      startAt: Object.fromEntries(problem.tasks.map(({ id }, at) => [id, starts[at]!])),
-    };
-    const cost = costOf(problem, schedule);
-    if ((least === null || cost < least) && brokenBy(problem, schedule).length === 0) least = cost;
+    const startAt = Object.fromEntries(problem.tasks.map(({ id }, at) => [id, starts[at]!]));
+    for (const chosen of ways) {
+      const schedule = { serveAt, startAt, chosen };
+      const cost = costOf(problem, schedule);
+      if ((least === null || cost < least) && brokenBy(problem, schedule).length === 0) least = cost;
+    }
   };
-  for (let serveAt = 0; serveAt <= problem.horizon; serveAt++) walk(0, serveAt);
+  for (let { serveAt } = problem; serveAt <= problem.horizon && least === null; serveAt++) walk(0, serveAt);
   return least;
 }
+
+describe('what real meals need besides', () => {
+  const twoCooks: ProblemJson = {
+    horizon: 60,
+    serveAt: 30,
+    cooks: [
+      { id: 'Ada', free: [[0, 60]] },
+      { id: 'Bo', free: [[0, 20]] },
+    ],
+    tasks: [
+      { id: 'bird', minutes: 10, hands: [[0, 10]], by: ['Bo'] },
+      { id: 'salad', minutes: 10, hands: [[0, 10]] },
+    ],
+    links: [
+      { from: 'bird', to: 'serve', weight: 1 },
+      { from: 'salad', to: 'serve', weight: 1 },
+    ],
+  };
+
+  it('leaves a task to those who may do it', () => {
+    // Ada would be there to the end; the bird is Bo's.
+    expect(scheduled(solved(twoCooks)).startAt).toEqual({ bird: 10, salad: 20 });
+    const both = { ...twoCooks, tasks: twoCooks.tasks.map((task) => ({ ...task, by: ['Bo'] })) };
+    expect(scheduled(solved(both)).startAt).toEqual({ bird: expect.any(Number), salad: expect.any(Number) });
+    expect(scheduled(solved(both)).cost).toBe(10 + 20);
+  });
+
+  it('keeps room for what waits', () => {
+    const waiting: ProblemJson = {
+      horizon: 60,
+      serveAt: 40,
+      places: [{ id: 'oven', capacity: 2, changeMin: 5 }],
+      tasks: [
+        { id: 'pie', minutes: 10, notAfter: 10 },
+        { id: 'bread', minutes: 10, place: 'oven', celsius: [220, 220] },
+      ],
+      links: [
+        { from: 'pie', to: 'serve', hold: { place: 'oven', celsius: [70, 90] } },
+        { from: 'bread', to: 'serve', weight: 1 },
+      ],
+    };
+    // The pie waits in the oven from its end on: the bread has to be out before, and the oven cool.
+    expect(scheduled(solved(waiting)).startAt).toEqual({ pie: 10, bread: 5 });
+  });
+
+  it('takes the other place where that is cheaper, and the oven that is hot for it', () => {
+    const way = { way: 'second', place: 'oven 2', cost: 3 };
+    const two: ProblemJson = {
+      ...evening,
+      places: [...evening.places!, { id: 'oven 2', capacity: 1 }],
+      tasks: [
+        ...evening.tasks.map((task) => (task.dish === 'potatoes' ? { ...task, options: [way] } : task)),
+        {
+          id: 'potatoes.hot',
+          dish: 'potatoes',
+          minutes: 10,
+          place: 'oven',
+          units: 0,
+          celsius: [220, 230],
+          options: [{ ...way, cost: 0 }],
+        },
+      ],
+      links: [...evening.links!, { from: 'potatoes.hot', to: 'potatoes.in', max: 0 }],
+    };
+    const { chosen, cost } = scheduled(solved(two));
+    expect(chosen).toEqual({ 'potatoes.in': 0, 'potatoes.hot': 0 });
+    // The roast rests no longer than it has to: 40 minutes of waiting at 0.1 would have cost more.
+    expect(cost).toBe(3);
+    const dear = {
+      ...two,
+      tasks: two.tasks.map((task) => ({
+        ...task,
+        options: task.options?.map((each) => ({ ...each, cost: 30 })),
+      })),
+    };
+    expect(scheduled(solved(dear)).chosen).toBeUndefined();
+  });
+
+  it('serves a course after the others', () => {
+    const pudding = { ...evening, courses: [{ id: 'pudding', after: 10 }] };
+    const links = evening.links!.map((link) =>
+      link.from === 'potatoes.in' ? { ...link, to: 'pudding' } : link,
+    );
+    const { startAt } = scheduled(solved({ ...pudding, links }));
+    expect(startAt).toMatchObject({ pudding: 210, 'potatoes.in': 170, 'roast.in': 65 });
+  });
+
+  it('says which of them stand in the way', () => {
+    const asleep = {
+      ...twoCooks,
+      serveAt: 0,
+      cooks: [
+        { id: 'Ada', free: [[0, 60]] as [number, number][] },
+        { id: 'Bo', free: [[0, 5]] as [number, number][] },
+      ],
+    };
+    const answer = solved(asleep);
+    expect(answer).toMatchObject({
+      infeasible: { tasks: ['bird'], cooks: ['Bo'], help: { kind: 'home', cook: 'Bo' } },
+    });
+  });
+});
 
 it('is as cheap as the cheapest of all schedules, and says that there is none where there is none', () => {
   fc.assert(

@@ -1,13 +1,10 @@
-import { chances } from './chance';
+import { allOf, choicesOf, nextTo, waysToChoose, type Choice, type Chosen } from './choices';
 import { conflictOf, type Conflict } from './conflict';
-import { gridOf, type Grid } from './grid';
-import type { Placing } from './placing';
-import { costOf, type Problem, type Schedule } from './problem';
-import { build, fits, improve } from './search';
+import { asChosen, costOf, type Problem, type Schedule } from './problem';
+import { isFeasible, keptFrom, timing, type Costed } from './timing';
 
 /** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
-export type Solved =
-  (Schedule & { readonly cost: number }) | { readonly infeasible: Conflict } | { readonly undecided: true };
+export type Solved = Costed | { readonly infeasible: Conflict } | { readonly undecided: true };
 
 export interface Options {
   /** The same seed comes to the same answer. */
@@ -23,11 +20,10 @@ export interface Options {
 }
 
 const ROUNDS = 40;
-/** From how many different schedules it is looked for a cheaper one. */
-const STARTS = 6;
-/** How often a moment is tried that is earlier than one that is known to do; and of how many such every one is. */
-const TRIES_EARLIER = 4;
-const FEW_MOMENTS = 6;
+/** So many ways to choose are gone through one by one; of more, only what is near to the best. */
+const FEW_WAYS = 16;
+/** Among so many it is proven, one by one, that none will do. */
+const MOST_WAYS = 64;
 
 /**
  * Finds a schedule that costs as little as can be found: on time first, then little waiting.
@@ -38,171 +34,87 @@ const FEW_MOMENTS = 6;
  */
 export function solve(problem: Problem, options: Options = {}): Solved {
   const { seed = 1, rounds = ROUNDS, before, onBetter, goOn = () => true } = options;
-  const kept = before ? keptFrom(problem, before, seed) : null;
+  const first = chosenStill(problem, before);
+  const kept = before ? keptAs(problem, before, first, seed) : null;
   if (kept?.serveAt === problem.serveAt) return kept;
-  const found = anySchedule(problem, seed, goOn);
-  if (found === 'unknown') return { undecided: true };
-  if (found === 'none') return { infeasible: conflictOf(problem, (part) => isFeasible(part, seed)) };
-
-  const grid = gridOf(problem);
-  let best = scheduleOf(problem, grid, found.first);
-  const heard = (placing: Placing) => {
-    const next = scheduleOf(problem, grid, placing);
-    if (next.cost >= best.cost) return;
-    best = next;
+  let best: Costed | null = null;
+  const found = (schedule: Costed, chosen: Chosen): boolean => {
+    const whole = withChosen(problem, schedule, chosen);
+    if (best && whole.cost >= best.cost) return false;
+    best = whole;
     onBetter?.(best, best.cost);
+    return true;
   };
-  onBetter?.(best, best.cost);
-  const chance = chances(seed);
-  const placing = earlier(grid, found.earliest, found.first, chance, goOn);
-  heard(placing);
-  improve(placing, rounds, chance, goOn, () => heard(placing));
-  for (let start = 1; start < STARTS && goOn(); start++) {
-    const other = build(grid, placing.serveAt, chance);
-    if (typeof other === 'object') improve(other.placing, rounds, chance, goOn, () => heard(other.placing));
-  }
+  const attempt = (chosen: Chosen) => {
+    const onBetter = (schedule: Costed) => found(schedule, chosen);
+    return timing(asChosen(problem, chosen), { seed, rounds, onBetter, goOn });
+  };
+  const outcome = choosing(choicesOf(problem), attempt, () => best, first);
+  if (outcome === 'none') return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, seed)) };
+  if (!best) return { undecided: true };
   // Late as before is no reason to move anything.
-  return kept && kept.serveAt <= best.serveAt ? kept : best;
+  return kept && kept.serveAt <= (best as Costed).serveAt ? kept : best;
 }
 
-/** A schedule at the same moment in which as much as possible stands where it did; null where there is none. */
-function keptFrom(
-  problem: Problem,
-  before: Schedule,
-  seed: number,
-): (Schedule & { readonly cost: number }) | null {
-  const grid = gridOf(problem);
-  const stepOf = (minute: number | undefined) =>
-    minute === undefined || minute % grid.step ? -1 : minute / grid.step;
-  const serveAt = Math.max(grid.serveAt, Math.ceil(before.serveAt / grid.step));
-  if (grid.impossible.length || serveAt > grid.horizon) return null;
-  const starts = problem.tasks.map(({ id }) => stepOf(before.startAt[id]));
-  const built = build(grid, serveAt, chances(seed), starts);
-  return typeof built === 'object' ? scheduleOf(problem, grid, built.placing) : null;
-}
+type Attempt = (chosen: Chosen) => Costed | 'none' | 'unknown';
 
-/** Whether there is a schedule; null where that cannot be told. */
-function isFeasible(problem: Problem, seed: number): boolean | null {
-  const found = anySchedule(problem, seed, () => true);
-  return found === 'unknown' ? null : found !== 'none';
-}
-
-interface Any {
-  readonly first: Placing;
-  /** Nothing can be served before, in steps. */
-  readonly earliest: number;
-}
-
-/** Any schedule, at a moment not much later than it has to be. */
-function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any | 'none' | 'unknown' {
-  const grid = gridOf(problem);
-  if (grid.impossible.length || grid.apart[grid.serve * grid.nodes + grid.serve]! > 0) return 'none';
-  const chance = chances(seed);
-  const [from, to] = window(grid);
-  const never = neverOf(problem, seed);
-  const earliest = grid.dishes.reduce(
-    (at, nodes) =>
-      at > to || fits(grid, nodes, at, chance)
-        ? at
-        : never.fits(nodes)
-          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
-          : to + 1,
-    from,
-  );
-  let [proven, asked] = [true, false];
-  // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
-  for (let [at, leap] = [earliest, 0]; at <= to; at += 1 + leap, leap += proven ? 0 : 1) {
-    if (!goOn()) return 'unknown';
-    const built = build(grid, at, chance);
-    if (typeof built === 'object') return { first: built.placing, earliest };
-    if (built === 'unknown') proven = false;
-    if (!asked && !never.fitsAll()) return 'none';
-    asked = true;
-  }
-  if (proven) return 'none';
-  // Too many to go through them all; two of them may be enough.
-  const nowhere = (nodes: readonly number[]) =>
-    firstFrom(earliest, to, (moment) => !goOn() || fits(grid, nodes, moment, chance)) > to;
-  return pairsOf(grid).some(nowhere) ? 'none' : 'unknown';
-}
-
-const pairsOf = ({ dishes }: Grid): number[][] =>
-  dishes.flatMap((one, index) => dishes.slice(0, index).map((other) => [...one, ...other]));
-
-/**
- * What can be placed at no moment, told by one look: all cooks are always there, no task is bound to a time, and there is room on
- * either side of the table. Only what does not even fit then is proven never to.
- */
-function neverOf(problem: Problem, seed: number) {
-  const horizon = 2 * problem.horizon;
-  let laid: Grid | null = null;
-  const timeless = () =>
-    (laid ??= gridOf({
-      ...problem,
-      horizon,
-      serveAt: problem.horizon,
-      cooks: problem.cooks.map((cook) => ({ ...cook, free: [[0, horizon]] })),
-      tasks: problem.tasks.map((task) => ({ ...task, notBefore: null, notAfter: null })),
-    }));
-  const chance = chances(seed);
-  const fitsIn = (nodes: readonly number[]) => fits(timeless(), nodes, timeless().serveAt, chance);
-  return {
-    fits: fitsIn,
-    fitsAll: () =>
-      pairsOf(timeless()).every(fitsIn) && build(timeless(), timeless().serveAt, chance) !== 'none',
+/** Tries ways to choose until none that is near to the best is better; `none` where it is proven that none will do. */
+function choosing(
+  choices: readonly Choice[],
+  attempt: Attempt,
+  best: () => Costed | null,
+  first: Chosen,
+): 'none' | 'tried' {
+  const ways = waysToChoose(choices);
+  const tried = new Set<string>();
+  let proven = ways <= MOST_WAYS;
+  const tries = (chosen: Chosen): boolean => {
+    const key = keyOf(chosen);
+    if (tried.has(key)) return false;
+    tried.add(key);
+    const before = best()?.cost ?? Infinity;
+    if (attempt(chosen) !== 'none') proven = false;
+    return (best()?.cost ?? Infinity) < before;
   };
-}
-
-/** The moments that the links leave for serving. */
-const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
-  apart[origin * nodes + serve]!,
-  -apart[serve * nodes + origin]!,
-];
-
-function firstFrom(from: number, to: number, holds: (at: number) => boolean): number {
-  for (let at = from; at <= to; at++) if (holds(at)) return at;
-  return to + 1;
-}
-
-/** A schedule at the earliest moment for which one is found. */
-function earlier(
-  grid: Grid,
-  earliest: number,
-  first: Placing,
-  chance: () => number,
-  goOn: () => boolean,
-): Placing {
-  const tryAt = (at: number, tries: number): Placing | null => {
-    for (let tried = 0; tried < tries && goOn(); tried++) {
-      const built = build(grid, at, chance);
-      if (typeof built === 'object') return built.placing;
-      if (built === 'none') return null;
-    }
-    return null;
-  };
-  let [from, best] = [earliest, first];
-  // Of many, later ones are more likely to do: halved, until there are few.
-  while (best.serveAt - from > FEW_MOMENTS && goOn()) {
-    const middle = Math.floor((from + best.serveAt) / 2);
-    const found = tryAt(middle, 1);
-    if (found) best = found;
-    else from = middle + 1;
+  tries(first);
+  if (ways <= FEW_WAYS) for (const chosen of allOf(choices)) tries(chosen);
+  else {
+    while (nextTo(best()?.chosen ?? first, choices).some(tries));
+    // Where nothing was found near by, it may be anywhere.
+    if (!best() && ways <= MOST_WAYS) allOf(choices).some(tries);
   }
-  for (let at = from; at < best.serveAt; at++) {
-    const found = tryAt(at, earliest === from ? TRIES_EARLIER : 1);
-    if (found) return found;
-  }
-  return best;
+  return proven ? 'none' : 'tried';
 }
 
-function scheduleOf(
-  problem: Problem,
-  { step, serve }: Grid,
-  { starts }: Placing,
-): Schedule & { readonly cost: number } {
-  const schedule = {
-    serveAt: starts[serve]! * step,
-    startAt: Object.fromEntries(problem.tasks.map(({ id }, node) => [id, starts[node]! * step])),
-  };
+const keyOf = (chosen: Chosen): string =>
+  JSON.stringify(Object.entries(chosen).sort(([a], [b]) => (a < b ? -1 : 1)));
+
+function isFeasibleAnyWay(problem: Problem, seed: number): boolean | null {
+  const choices = choicesOf(problem);
+  if (waysToChoose(choices) > MOST_WAYS) return null;
+  let told: boolean | null = false;
+  for (const chosen of allOf(choices)) {
+    const feasible = isFeasible(asChosen(problem, chosen), seed);
+    if (feasible) return true;
+    if (feasible === null) told = null;
+  }
+  return told;
+}
+
+/** What was chosen before, as far as it is still there to be chosen. */
+function chosenStill({ tasks }: Problem, before: Schedule | undefined): Chosen {
+  const options = new Map(tasks.map((task) => [task.id, task.options.length]));
+  const chosen = Object.entries(before?.chosen ?? {});
+  return Object.fromEntries(chosen.filter(([id, index]) => index < (options.get(id) ?? 0)));
+}
+
+function keptAs(problem: Problem, before: Schedule, chosen: Chosen, seed: number): Costed | null {
+  const kept = keptFrom(asChosen(problem, chosen), before, seed);
+  return kept && withChosen(problem, kept, chosen);
+}
+
+/** A schedule of what was chosen, as one of the whole problem. */
+function withChosen(problem: Problem, { serveAt, startAt }: Schedule, chosen: Chosen): Costed {
+  const schedule = { serveAt, startAt, ...(Object.keys(chosen).length > 0 && { chosen }) };
   return { ...schedule, cost: costOf(problem, schedule) };
 }

@@ -1,0 +1,186 @@
+import { chances } from './chance';
+import { gridOf, type Grid } from './grid';
+import type { Placing } from './placing';
+import { costOf, type Problem, type Schedule } from './problem';
+import { build, fits, improve } from './search';
+
+/** A schedule with what it costs. */
+export type Costed = Schedule & { readonly cost: number };
+
+export interface Search {
+  readonly seed: number;
+  readonly rounds: number;
+  onBetter?(schedule: Costed): void;
+  goOn(): boolean;
+}
+
+/** From how many different schedules it is looked for a cheaper one. */
+const STARTS = 6;
+/** How often a moment is tried that is earlier than one that is known to do; and of how many such every one is. */
+const TRIES_EARLIER = 4;
+const FEW_MOMENTS = 6;
+
+/**
+ * When each task is best done in a problem that has nothing left to choose.
+ *
+ * @returns a schedule that keeps every constraint; `none` is proven
+ */
+export function timing(
+  problem: Problem,
+  { seed, rounds, onBetter, goOn }: Search,
+): Costed | 'none' | 'unknown' {
+  const found = anySchedule(problem, seed, goOn);
+  if (typeof found === 'string') return found;
+  const grid = gridOf(problem);
+  let best = scheduleOf(problem, grid, found.first);
+  const heard = (placing: Placing) => {
+    const next = scheduleOf(problem, grid, placing);
+    if (next.cost >= best.cost) return;
+    best = next;
+    onBetter?.(best);
+  };
+  onBetter?.(best);
+  const chance = chances(seed);
+  const placing = earlier(grid, found.earliest, found.first, chance, goOn);
+  heard(placing);
+  improve(placing, rounds, chance, goOn, () => heard(placing));
+  for (let start = 1; start < STARTS && goOn(); start++) {
+    const other = build(grid, placing.serveAt, chance);
+    if (typeof other === 'object') improve(other.placing, rounds, chance, goOn, () => heard(other.placing));
+  }
+  return best;
+}
+
+/** A schedule at the same moment in which as much as possible stands where it did; null where there is none. */
+export function keptFrom(problem: Problem, before: Schedule, seed: number): Costed | null {
+  const grid = gridOf(problem);
+  const stepOf = (minute: number | undefined) =>
+    minute === undefined || minute % grid.step ? -1 : minute / grid.step;
+  const serveAt = Math.max(grid.serveAt, Math.ceil(before.serveAt / grid.step));
+  if (grid.impossible.length || serveAt > grid.horizon) return null;
+  const starts = problem.tasks.map(({ id }) => stepOf(before.startAt[id]));
+  const built = build(grid, serveAt, chances(seed), starts);
+  return typeof built === 'object' ? scheduleOf(problem, grid, built.placing) : null;
+}
+
+/** Whether there is a schedule; null where that cannot be told. */
+export function isFeasible(problem: Problem, seed: number): boolean | null {
+  const found = anySchedule(problem, seed, () => true);
+  return found === 'unknown' ? null : found !== 'none';
+}
+
+interface Any {
+  readonly first: Placing;
+  /** Nothing can be served before, in steps. */
+  readonly earliest: number;
+}
+
+/** Any schedule, at a moment not much later than it has to be. */
+function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any | 'none' | 'unknown' {
+  const grid = gridOf(problem);
+  if (grid.impossible.length || grid.apart[grid.serve * grid.nodes + grid.serve]! > 0) return 'none';
+  const chance = chances(seed);
+  const [from, to] = window(grid);
+  const never = neverOf(problem, seed);
+  const earliest = grid.dishes.reduce(
+    (at, nodes) =>
+      at > to || fits(grid, nodes, at, chance)
+        ? at
+        : never.fits(nodes)
+          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
+          : to + 1,
+    from,
+  );
+  let [proven, asked] = [true, false];
+  // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
+  for (let [at, leap] = [earliest, 0]; at <= to; at += 1 + leap, leap += proven ? 0 : 1) {
+    if (!goOn()) return 'unknown';
+    const built = build(grid, at, chance);
+    if (typeof built === 'object') return { first: built.placing, earliest };
+    if (built === 'unknown') proven = false;
+    if (!asked && !never.fitsAll()) return 'none';
+    asked = true;
+  }
+  if (proven) return 'none';
+  // Too many to go through them all; two of them may be enough.
+  const nowhere = (nodes: readonly number[]) =>
+    firstFrom(earliest, to, (moment) => !goOn() || fits(grid, nodes, moment, chance)) > to;
+  return pairsOf(grid).some(nowhere) ? 'none' : 'unknown';
+}
+
+const pairsOf = ({ dishes }: Grid): number[][] =>
+  dishes.flatMap((one, index) => dishes.slice(0, index).map((other) => [...one, ...other]));
+
+/**
+ * What can be placed at no moment, told by one look: all cooks are always there, no task is bound to a time, and there is room on
+ * either side of the table. Only what does not even fit then is proven never to.
+ */
+function neverOf(problem: Problem, seed: number) {
+  const horizon = 2 * problem.horizon;
+  let laid: Grid | null = null;
+  const timeless = () =>
+    (laid ??= gridOf({
+      ...problem,
+      horizon,
+      serveAt: problem.horizon,
+      cooks: problem.cooks.map((cook) => ({ ...cook, free: [[0, horizon]] })),
+      tasks: problem.tasks.map((task) => ({ ...task, notBefore: null, notAfter: null })),
+    }));
+  const chance = chances(seed);
+  const fitsIn = (nodes: readonly number[]) => fits(timeless(), nodes, timeless().serveAt, chance);
+  return {
+    fits: fitsIn,
+    fitsAll: () =>
+      pairsOf(timeless()).every(fitsIn) && build(timeless(), timeless().serveAt, chance) !== 'none',
+  };
+}
+
+/** The moments that the links leave for serving. */
+const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
+  apart[origin * nodes + serve]!,
+  -apart[serve * nodes + origin]!,
+];
+
+function firstFrom(from: number, to: number, holds: (at: number) => boolean): number {
+  for (let at = from; at <= to; at++) if (holds(at)) return at;
+  return to + 1;
+}
+
+/** A schedule at the earliest moment for which one is found. */
+function earlier(
+  grid: Grid,
+  earliest: number,
+  first: Placing,
+  chance: () => number,
+  goOn: () => boolean,
+): Placing {
+  const tryAt = (at: number, tries: number): Placing | null => {
+    for (let tried = 0; tried < tries && goOn(); tried++) {
+      const built = build(grid, at, chance);
+      if (typeof built === 'object') return built.placing;
+      if (built === 'none') return null;
+    }
+    return null;
+  };
+  let [from, best] = [earliest, first];
+  // Of many, later ones are more likely to do: halved, until there are few.
+  while (best.serveAt - from > FEW_MOMENTS && goOn()) {
+    const middle = Math.floor((from + best.serveAt) / 2);
+    const found = tryAt(middle, 1);
+    if (found) best = found;
+    else from = middle + 1;
+  }
+  for (let at = from; at < best.serveAt; at++) {
+    const found = tryAt(at, earliest === from ? TRIES_EARLIER : 1);
+    if (found) return found;
+  }
+  return best;
+}
+
+function scheduleOf(problem: Problem, { step, serve }: Grid, { starts }: Placing): Costed {
+  const schedule = {
+    serveAt: starts[serve]! * step,
+    startAt: Object.fromEntries(problem.tasks.map(({ id }, node) => [id, starts[node]! * step])),
+  };
+  return { ...schedule, cost: costOf(problem, schedule) };
+}
