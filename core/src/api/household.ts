@@ -14,6 +14,7 @@ const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 const hours = z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4));
 
 export const MOST_COOKS = 6;
+export const MOST_OVENS = 2;
 /** A thermometer further off is thrown away, not corrected. */
 export const MOST_OFF_K = 5;
 export const MOST_OWN_FOODS = 200;
@@ -38,8 +39,22 @@ export const settingsSchema = z.object({
   availability: hours,
   /** What there is to cook with; an oven's room is counted in shelves. */
   kitchen: z.object({
-    ovenShelves: z.number().int().min(0).max(8),
+    ovens: z
+      .array(
+        z.object({
+          shelves: z.number().int().min(1).max(8),
+          /** The widest tin it takes, m. */
+          widestM: z.number().min(0).max(2).nullable(),
+        }),
+      )
+      .max(MOST_OVENS),
+    /** A warm drawer, in dishes it holds. */
+    warm: z.number().int().min(0).max(8),
     rings: z.number().int().min(0).max(8),
+    /** The largest pot, l. */
+    potLitres: z.number().min(0).max(200).nullable(),
+    /** What is free in the refrigerator, l. */
+    coldLitres: z.number().min(0).max(200).nullable(),
     boards: z.number().int().min(1).max(8),
     sinks: z.number().int().min(1).max(3),
     microwave: z.boolean(),
@@ -52,6 +67,8 @@ export const settingsSchema = z.object({
         id: z.string().min(1).max(40),
         name: z.string().trim().min(1).max(40),
         availability: hours.nullable(),
+        /** Not to have raw poultry in hand. */
+        noRawPoultry: z.boolean().optional(),
       }),
     )
     .min(1)
@@ -92,7 +109,17 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   formerZones: [],
   warmMonths: [5, 6, 7, 8, 9],
   ownFoods: [],
-  kitchen: { ovenShelves: 2, rings: 4, boards: 2, sinks: 1, microwave: true, grill: false },
+  kitchen: {
+    ovens: [{ shelves: 2, widestM: null }],
+    warm: 0,
+    rings: 4,
+    potLitres: null,
+    coldLitres: null,
+    boards: 2,
+    sinks: 1,
+    microwave: true,
+    grill: false,
+  },
   cooks: [{ id: 'cook', name: 'The cook', availability: null }],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),

@@ -8,6 +8,7 @@ export {
   type Household,
   householdSchema,
   MOST_COOKS,
+  MOST_OVENS,
   MOST_FORMER_ZONES,
   MOST_OFF_K,
   type Settings,

@@ -2,7 +2,7 @@ import type { MealStand, Stand } from '../meal';
 import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
 import type { TaskKind } from '../record';
-import type { MealTask } from './dishTasks';
+import { toTable, type MealTask } from './dishTasks';
 
 type TaskJson = ProblemJson['tasks'][number];
 type LinkJson = NonNullable<ProblemJson['links']>[number];
@@ -46,11 +46,11 @@ export function asItStands(
   if (stand.servedAt !== null) {
     const at = minute(stand.servedAt);
     pasts.set(SERVE, { begun: at, over: at });
+    for (const { id, after } of problem.courses ?? []) pasts.set(id, { begun: at + after, over: at + after });
   }
   if (pasts.size === 0) return problem;
   const left = problem.tasks.flatMap((task) => leftOf(task, pasts.get(task.id)) ?? []);
-  const dishOf = (id: string) => tasks.get(id)?.dish;
-  const links = (problem.links ?? []).flatMap((link) => hangingOn(link, pasts, dishOf));
+  const links = (problem.links ?? []).flatMap((link) => hangingOn(link, pasts, tasks));
   const dishes = [...new Set([...tasks.values()].map(({ dish }) => dish))];
   const anchors = dishes.map((dish) => ({ id: nowOf(dish), dish, minutes: 0, notBefore: 0, notAfter: 0 }));
   return { ...problem, tasks: [...anchors, ...left], links };
@@ -84,23 +84,25 @@ function leftOf(task: TaskJson, past: Past | undefined): TaskJson | null {
 function hangingOn(
   link: LinkJson,
   pasts: ReadonlyMap<string, Past>,
-  dishOf: (id: string) => string | undefined,
+  tasks: ReadonlyMap<string, MealTask>,
 ): LinkJson[] {
   if (pasts.has(link.to)) return [];
   const past = pasts.get(link.from);
   if (!past) return [link];
-  const { min = 0, max = null } = link;
+  const { min = 0 } = link;
+  const from = tasks.get(link.from);
+  // What is on the heat or ready waits for the table as long as it has to, as an oven does that is on; only a rule says no longer.
+  const waits = !link.firm && (toTable(link) || from?.kind === 'ovenOn');
+  const max = waits ? null : (link.max ?? null);
   const fromStart = link.of === 'start';
-  if (!fromStart && past.over === null) return [link];
+  if (!fromStart && past.over === null) return [{ ...link, max }];
   const since = fromStart ? past.begun : past.over!;
-  // What is ready waits for the table as long as it has to; only a rule says no longer.
-  const waits = link.to === SERVE && !link.firm;
-  const most = max === null || waits ? null : since + max;
+  const most = max === null ? null : since + max;
   return [
     {
       ...link,
       of: 'end',
-      from: nowOf((dishOf(link.from) ?? dishOf(link.to))!),
+      from: nowOf((from ?? tasks.get(link.to))!.dish),
       min: Math.max(0, since + min),
       max: most === null || most < 0 ? null : Math.max(most, Math.max(0, since + min)),
     },

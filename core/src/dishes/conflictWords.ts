@@ -1,9 +1,9 @@
 import type { Kitchen } from '../meal';
 import type { Conflict } from '../schedule';
-import { SERVE } from '../schedule';
 import { formatDuration, formatTemperature, MINUTE_MS, type UnitSystem } from '../units';
 import { nowOf } from './asItStands';
-import type { MealTask } from './dishTasks';
+import { toTable, type MealTask } from './dishTasks';
+import { SECOND_OVEN } from './inKitchen';
 import type { Meal } from './dish';
 
 /** Why a meal has no schedule, as a cook says it, and the change with which it has one. */
@@ -12,19 +12,32 @@ export interface ConflictWords {
   readonly help: string | null;
 }
 
-const ROOM: Record<string, { readonly few: (kitchen: Kitchen) => string; readonly more: string }> = {
-  oven: {
-    few: ({ ovenShelves }) => counted(ovenShelves, 'oven shelf', 'oven shelves'),
-    more: 'one oven shelf more',
-  },
-  hob: { few: ({ rings }) => counted(rings, 'ring', 'rings'), more: 'one ring more' },
-  board: { few: ({ boards }) => counted(boards, 'board', 'boards'), more: 'one board more' },
-  sink: { few: ({ sinks }) => counted(sinks, 'sink', 'sinks'), more: 'a tub beside the sink' },
-  microwave: { few: () => 'one microwave', more: 'a second microwave' },
-  grill: { few: () => 'one grill', more: 'a second grill' },
-};
+interface Room {
+  readonly few: (kitchen: Kitchen) => string;
+  readonly more: (units: number) => string;
+}
 
 const counted = (n: number, one: string, many: string): string => (n === 1 ? `one ${one}` : `${n} ${many}`);
+const more = (one: string, many: string) => (n: number) => `${counted(n, one, many)} more`;
+const shelves = (n: number) => counted(n, 'oven shelf', 'oven shelves');
+
+const ROOM: Record<string, Room> = {
+  oven: { few: ({ ovens }) => shelves(ovens[0]!.shelves), more: more('oven shelf', 'oven shelves') },
+  [SECOND_OVEN]: {
+    few: ({ ovens }) => `${shelves(ovens[1]!.shelves)} in the second oven`,
+    more: more('shelf in the second oven', 'shelves in the second oven'),
+  },
+  warm: {
+    few: ({ warm }) => `a warm drawer for ${counted(warm, 'dish', 'dishes')}`,
+    more: (n) => `room for ${counted(n, 'dish', 'dishes')} more in the warm drawer`,
+  },
+  hob: { few: ({ rings }) => counted(rings, 'ring', 'rings'), more: more('ring', 'rings') },
+  board: { few: ({ boards }) => counted(boards, 'board', 'boards'), more: more('board', 'boards') },
+  sink: { few: ({ sinks }) => counted(sinks, 'sink', 'sinks'), more: () => 'a tub beside the sink' },
+  microwave: { few: () => 'one microwave', more: () => 'a second microwave' },
+  grill: { few: () => 'one grill', more: () => 'a second grill' },
+};
+
 const capital = (words: string): string => `${words[0]!.toUpperCase()}${words.slice(1)}`;
 
 /** Puts a conflict of the schedule into words: by the names of dishes and cooks, in the household's units. */
@@ -45,7 +58,11 @@ export function conflictWords(
 
   const because = [
     ...places.map((place) => {
-      const there = [...new Set(inIt.filter((task) => task.place === place).map(atHeat))];
+      const wants = ({ place: own, options = [], dish }: MealTask) =>
+        own === place ||
+        options.some((option) => option.place === place) ||
+        dishes.find(({ id }) => id === dish)?.heldAt === place;
+      const there = [...new Set(inIt.filter(wants).map(atHeat))];
       return `${capital(ROOM[place]!.few(kitchen))} for ${there.join(', ')}.`;
     }),
     ...cooks.map((cook) => `${cookName(cook)} is not there all the time, or has both hands full.`),
@@ -68,7 +85,7 @@ export function conflictWords(
         return null;
       case 'wait': {
         const longer = formatDuration(help.minutes * MINUTE_MS);
-        if (help.to === SERVE) return `${nameOf(help.from)} may wait ${longer} longer for the table.`;
+        if (toTable(help)) return `${nameOf(help.from)} may wait ${longer} longer for the table.`;
         if (tasks.get(help.from)?.kind === 'ovenOn')
           return `The oven stays hot ${longer} longer before ${nameOf(help.to)}.`;
         return `${nameOf(help.from)} may lie ${longer} longer in between.`;
@@ -76,7 +93,7 @@ export function conflictWords(
       case 'home':
         return `It works with ${cookName(help.cook)} there all the time.`;
       case 'room':
-        return `It works with ${ROOM[help.place]!.more}.`;
+        return `It works with ${ROOM[help.place]!.more(help.units)}.`;
       case 'without':
         return `It works without ${dishName(help.dish)}.`;
     }

@@ -1,5 +1,6 @@
 import type { Kitchen, Table } from '../meal';
 import type { Method, PlanInput } from '../plan';
+import type { HeldPlace } from '../record';
 
 /** Where something is heated, and what it asks of a cook meanwhile. */
 export interface Heating {
@@ -23,6 +24,10 @@ interface Common {
   readonly finishMs: number;
   /** How long it can wait for the table, hot or cold, ms. */
   readonly waitsMs: number;
+  /** Where it is kept hot meanwhile. */
+  readonly heldAt?: HeldPlace;
+  /** It comes to the table so long after the rest, ms. */
+  readonly afterMs?: number;
   /** What is left of it is put away. */
   readonly keeps: boolean;
   /** It is heated, or taken out to be eaten cold, by then; always where it keeps. */

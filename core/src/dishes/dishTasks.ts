@@ -1,9 +1,9 @@
 import { targetOf } from '../clocks';
 import type { RuleSet } from '../guidance';
 import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from '../plan';
-import { taskId, type MarkKind, type TaskKind } from '../record';
+import { taskId, type HeldPlace, type MarkKind, type TaskKind } from '../record';
 import { SERVE, type ProblemJson } from '../schedule';
-import { MINUTE_MS } from '../units';
+import { MINUTE_MS, toCelsius } from '../units';
 import type { CookedDish, Dish, Heating } from './dish';
 
 type TaskJson = ProblemJson['tasks'][number];
@@ -57,6 +57,10 @@ const WASH = 5;
 const CLEAR = 10;
 /** From so many minutes on between two stirs, each is a task of its own. */
 const SELDOM = 15;
+/** A litre of food on its tray, with air about it, takes so many of a refrigerator. */
+const COLD_LITRES_A_KG = 2;
+/** An oven that keeps food hot is no more than so much hotter than it has to be, K. */
+const HELD_UP_TO_K = 40;
 /** Nobody clears away before they have eaten, min. */
 const AT_TABLE = 30;
 /** Prepared raw food goes on the heat within this time, and an oven is not kept hot for nothing longer, min. */
@@ -97,6 +101,19 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
   }
 }
 
+const COURSE = 'course ';
+const courseId = (afterMs: number): string => `${COURSE}${up(afterMs)}`;
+
+/** Whether a link ends at the table, with all or with a later course. */
+export const toTable = ({ to }: { readonly to: string }): boolean => to === SERVE || to.startsWith(COURSE);
+
+/** The courses that come after the rest, by the dishes they are made of. */
+export const coursesOf = (dishes: readonly Dish[]): NonNullable<ProblemJson['courses']> =>
+  [...new Set(dishes.flatMap(({ afterMs }) => (afterMs ? [up(afterMs)] : [])))].map((after) => ({
+    id: courseId(after * MINUTE_MS),
+    after,
+  }));
+
 /** The last minute in which what was cooked before may be begun. */
 const latest = ({ eatBy = Infinity }: Dish, { now }: Planning): number | null =>
   eatBy === Infinity ? null : down(eatBy - now);
@@ -110,7 +127,8 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const made = new Template(dish.id, rules);
   if (way.thaw) {
     const minutes = up(way.thaw.slowMs);
-    made.then({ kind: 'thaw', minutes, ruleIds: way.ruleIds, ...thawing(method, minutes, rules) });
+    const units = Math.ceil(COLD_LITRES_A_KG * food.massKg);
+    made.then({ kind: 'thaw', minutes, ruleIds: way.ruleIds, ...thawing(method, minutes, units, rules) });
     if (method === 'coldWater')
       made.beside({ kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] }, down(way.holdMs));
   }
@@ -155,8 +173,8 @@ function wayAsRead({ method, thawLeftMs }: CookedDish, way: Way, rules: RuleSet)
   };
 }
 
-function thawing(method: Method, minutes: number, rules: RuleSet): Partial<Draft> {
-  if (method === 'refrigerator') return { hands: [[0, HANDS.toShelf]] };
+function thawing(method: Method, minutes: number, units: number, rules: RuleSet): Partial<Draft> {
+  if (method === 'refrigerator') return { place: 'refrigerator', units, hands: [[0, HANDS.toShelf]] };
   const attended = (place: string, first: number, marks: readonly Mark[]) => ({
     place,
     present: true,
@@ -284,7 +302,7 @@ class Template {
 
   /** To the table, and what is left into the cold: by a limit that runs since a task's end, or since the table. */
   served(
-    { finishMs, waitsMs, keeps }: Dish,
+    { finishMs, waitsMs, heldAt, afterMs, keeps }: Dish,
     limit: { readonly since: string; readonly most: number } | null,
     weight: number,
   ): DishTasks {
@@ -292,14 +310,22 @@ class Template {
       const minutes = up(finishMs);
       this.then({ kind: 'finish', minutes, place: 'board', hands: [[0, minutes]] }, { weight });
     }
-    this.links.push({ from: this.last!, to: SERVE, max: down(waitsMs), weight });
-    if (limit) this.links.push({ from: limit.since, to: SERVE, max: limit.most, firm: true });
+    const table = afterMs ? courseId(afterMs) : SERVE;
+    const hold = heldAt && { hold: this.heldIn(heldAt) };
+    this.links.push({ from: this.last!, to: table, max: down(waitsMs), weight, ...hold });
+    if (limit) this.links.push({ from: limit.since, to: table, max: limit.most, firm: true });
     if (keeps) {
       const away = this.add({ kind: 'putAway', minutes: CLEAR, hands: [[0, CLEAR]] });
-      this.links.push({ from: SERVE, to: away, min: AT_TABLE, weight: COSTS.away });
+      this.links.push({ from: table, to: away, min: AT_TABLE, weight: COSTS.away });
       if (limit) this.links.push({ from: limit.since, to: away, max: limit.most - CLEAR, firm: true });
     }
     return { tasks: this.tasks, links: this.links };
+  }
+
+  private heldIn(place: HeldPlace): NonNullable<LinkJson['hold']> {
+    if (place !== 'oven') return { place };
+    const least = toCelsius(this.rules.bands.hotHolding.value.at);
+    return { place, celsius: [least, least + HELD_UP_TO_K] };
   }
 
   private add({ kind, ruleIds = [], marks = [], ...task }: Draft): string {

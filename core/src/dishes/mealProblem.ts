@@ -1,10 +1,11 @@
 import type { RuleSet } from '../guidance';
-import type { Cook, Kitchen } from '../meal';
+import type { Cook } from '../meal';
 import type { Obstacle } from '../plan';
 import type { ProblemJson } from '../schedule';
 import { DAY_MS, MINUTE_MS } from '../units';
-import { dishTasks, type MealTask } from './dishTasks';
 import type { Meal } from './dish';
+import { coursesOf, dishTasks, type MealTask } from './dishTasks';
+import { inKitchen, placesOf, roomToThaw, type KitchenObstacle } from './inKitchen';
 import { markOnFives, onFives } from './onFives';
 
 /** A meal may become so late: what is frozen and wanted too soon is told when it can be had. */
@@ -13,8 +14,9 @@ export const LATEST_MS = 4 * DAY_MS;
 /** A dish that cannot be made like this in this kitchen, whatever the schedule. */
 export interface DishObstacle {
   readonly dish: string;
-  readonly why: Obstacle['why'] | 'noPlace' | 'discard';
+  readonly why: Obstacle['why'] | KitchenObstacle['why'] | 'discard';
   readonly byMs: number | null;
+  readonly needs?: number | null;
 }
 
 /** A meal as the schedule reads it, with what each of its tasks is; or what stands in its way before any schedule. */
@@ -35,7 +37,6 @@ export function mealProblem(
   { rulesOf, zone, now }: MealContext,
 ): MealProblem {
   const serveAt = Math.max(0, Math.ceil((table.serveAt - now) / MINUTE_MS));
-  const places = placesOf(kitchen);
   const [tasks, links, obstacles]: [MealTask[], NonNullable<ProblemJson['links']>, DishObstacle[]] = [
     [],
     [],
@@ -47,16 +48,22 @@ export function mealProblem(
       obstacles.push({ dish: dish.id, ...made.obstacle });
       continue;
     }
-    if (!fits(places, made.tasks)) obstacles.push({ dish: dish.id, why: 'noPlace', byMs: null });
-    tasks.push(...made.tasks);
+    const placed = inKitchen(dish, made.tasks, kitchen);
+    if ('obstacle' in placed) {
+      obstacles.push({ dish: dish.id, byMs: null, ...placed.obstacle });
+      continue;
+    }
+    tasks.push(...placed.tasks);
     links.push(...made.links);
   }
+  for (const no of roomToThaw(tasks, kitchen)) obstacles.push({ byMs: null, ...no });
   if (obstacles.length) return { obstacles };
   const problem = onFives({
     horizon: serveAt + LATEST_MS / MINUTE_MS,
     serveAt,
     cooks: kitchen.cooks.map((cook) => cookOf(cook, now)),
-    places,
+    places: placesOf(kitchen),
+    courses: coursesOf(dishes),
     tasks: tasks.map(({ kind: _, ruleIds: __, marks: ___, ...task }) => task),
     links,
   });
@@ -70,21 +77,6 @@ export function mealProblem(
     ),
   };
 }
-
-type PlaceJson = NonNullable<ProblemJson['places']>[number];
-
-const placesOf = ({ ovenShelves, rings, boards, sinks, microwave, grill }: Kitchen): PlaceJson[] => [
-  // Between two heats lies the time the second one's preheating takes.
-  { id: 'oven', capacity: ovenShelves },
-  { id: 'hob', capacity: rings },
-  { id: 'board', capacity: boards },
-  { id: 'sink', capacity: sinks },
-  { id: 'microwave', capacity: microwave ? 1 : 0 },
-  { id: 'grill', capacity: grill ? 1 : 0 },
-];
-
-const fits = (places: readonly PlaceJson[], tasks: readonly MealTask[]): boolean =>
-  tasks.every(({ place, units = 1 }) => !place || places.find(({ id }) => id === place)!.capacity >= units);
 
 /** Whole minutes in which a cook is there from the first to the last moment. */
 const cookOf = ({ id, free }: Cook, now: number): NonNullable<ProblemJson['cooks']>[number] => ({

@@ -26,6 +26,7 @@ export function onFives(problem: ProblemJson): ProblemJson {
       notBefore: rounded(task.notBefore, up),
       notAfter: rounded(task.notAfter, down),
     })),
+    courses: problem.courses?.map((course) => ({ ...course, after: up(course.after) })),
     links: problem.links?.map((link) => {
       // A task that was made longer ends sooner than it says: what waits after it has waited since then.
       const sooner = link.of === 'start' ? 0 : (longer.get(link.from) ?? 0);

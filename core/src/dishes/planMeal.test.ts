@@ -3,7 +3,7 @@ import { standOf, TABLE } from '../meal';
 import { happened, START } from '../testing/story';
 import { asked, lamb, lambEvents, pie, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
 import { atClock, clockOf } from '../time';
-import type { FoodEvent } from '../record';
+import type { FoodEvent, PlannedDish } from '../record';
 import type { MealState } from '../trail';
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { planMeal, type MealAnswer } from '.';
@@ -133,6 +133,68 @@ describe('what of the stores is no food for a meal', () => {
     const heat = answer.schedule.tasks.find(({ kind }) => kind === 'reheat')!;
     expect(heat.startAt).toBeLessThan(START + 90 * HOUR_MS);
   });
+});
+
+describe('a kitchen with two ovens', () => {
+  const shelf = { shelves: 1, widestM: null };
+  const twoOvens = { ...settings, kitchen: { ...settings.kitchen, ovens: [shelf, shelf] } };
+  const bread = { ...pie, id: 'bread', name: 'Bread', foodId: null, waitsMs: 0 } as PlannedDish;
+  const dishes = [{ ...pie, waitsMs: 0 }, bread];
+  const meal = { ...wanted, serveAt: START + 4 * HOUR_MS, dishes: [...dishes] };
+  const answer = scheduled(planMeal(asked({ wanted: meal, settings: twoOvens })));
+  const placeOf = ({ schedule }: Pick<Scheduled, 'schedule'>, id: string) =>
+    schedule.tasks.find((task) => task.id === id)!.place;
+
+  it('heats each dish in one that is hot for it, both at once', () => {
+    expect(planMeal(asked({ wanted: meal })).kind).toBe('scheduled');
+    for (const id of ['pie', 'bread'])
+      expect(placeOf(answer, `${id}.ovenOn`)).toBe(placeOf(answer, `${id}.reheat`));
+    expect(placeOf(answer, 'pie.reheat')).not.toBe(placeOf(answer, 'bread.reheat'));
+  });
+
+  it('what is in one stays there, whatever else changes', () => {
+    const other = dishes.find(({ id }) => placeOf(answer, `${id}.reheat`) === 'oven2')!;
+    const at = startOf(answer, `${other.id}.ovenOn`);
+    const planned = said(said(null, 'mealPlanned', meal), 'mealScheduled', answer.schedule);
+    const ticked = said(
+      planned,
+      'mealTicked',
+      { dish: other.id, name: other.name, kind: 'ovenOn', part: 'begun', at },
+      at,
+    );
+    const later = { ...meal, serveAt: meal.serveAt + HOUR_MS };
+    const again = scheduled(
+      planMeal(asked({ meal: ticked, wanted: later, settings: twoOvens, now: at + MINUTE_MS })),
+    );
+    for (const kind of ['ovenOn', 'reheat']) expect(placeOf(again, `${other.id}.${kind}`)).toBe('oven2');
+  });
+});
+
+it('a task is given to a cook by name, and stays with them', () => {
+  const { meal, answer } = plannedMeal();
+  const named = (who: string) => ({
+    ...answer.schedule,
+    tasks: answer.schedule.tasks.map((task) => (task.id === 'salad.prepare' ? { ...task, who } : task)),
+  });
+  const until = clockOf(answer.schedule.serveAt - HOUR_MS, 'UTC');
+  const early = Object.fromEntries(
+    ['1', '2', '3', '4', '5', '6', '7'].map((day) => [day, [{ from: '06:00', to: until }]]),
+  );
+  const leaving = {
+    ...settings,
+    cooks: settings.cooks.map((cook) => (cook.id === 'b' ? { ...cook, availability: early } : cook)),
+  };
+  const again = (who: string) =>
+    scheduled(
+      planMeal(
+        asked({ meal: said(meal, 'mealScheduled', named(who)), wanted: meal.wanted, settings: leaving }),
+      ),
+    );
+  // Bo is gone in the last hour, so the salad is made before.
+  const salad = again('b').schedule.tasks.find(({ id }) => id === 'salad.prepare')!;
+  expect(salad.who).toBe('b');
+  expect(salad.startAt + salad.minutes * MINUTE_MS).toBeLessThanOrEqual(answer.schedule.serveAt - HOUR_MS);
+  expect(startOf(again('a'), 'salad.prepare')).toBeGreaterThan(salad.startAt);
 });
 
 it('a meal wanted too soon is served as early as it can be', () => {

@@ -2,15 +2,16 @@ import { foodById } from '../foods';
 import { rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
 import { judge } from '../judge';
-import { kitchenFor, nextFive, standOf, type KitchenSettings } from '../meal';
-import type { MealPayload, PlacedTask, PlannedDish } from '../record';
-import { readProblem, SERVE, solve, type Help, type Schedule } from '../schedule';
+import { boundTo, kitchenFor, nextFive, standOf, type KitchenSettings, type MealStand } from '../meal';
+import type { MealPayload, PlacedTask, PlannedDish, TaskKind } from '../record';
+import { readProblem, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
 import { guidanceOf, type FoodState, type MealState } from '../trail';
 import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
 import { asItStands, nowOf } from './asItStands';
 import { conflictWords, type ConflictWords } from './conflictWords';
-import type { MealTask } from './dishTasks';
+import { toTable, type MealTask } from './dishTasks';
+import { SECOND_OVEN } from './inKitchen';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { eatBy } from './eatBy';
 import { onFives } from './onFives';
@@ -56,6 +57,8 @@ export type MealAnswer =
 
 /** A good schedule is found early; a phone is not kept busy for the last per mille. */
 const ROUNDS = 8;
+/** After so many tries the best so far is the answer, or that none was found: a usual meal takes a tenth of them. */
+const MOST_TRIES = 1000;
 
 /**
  * Finds one schedule for a meal as it stands: nothing that was begun is moved, and as little as can be of what is to come.
@@ -83,8 +86,7 @@ export function planMeal(
       onProgress && ((share) => onProgress((index + share) / (wanted.dishes.length + 1))),
     ),
   );
-  const until = Math.max(now, wanted.serveAt) + LATEST_MS;
-  const kitchen = kitchenFor(settings, now, until);
+  const kitchen = kitchenFor(settings, now, Math.max(now, wanted.serveAt) + LATEST_MS);
   const table = { people: wanted.people, smallEaters: wanted.smallEaters, serveAt: wanted.serveAt };
   const unfit = unfitDishes(asked, stored, rulesOf);
   if (unfit.length) return { kind: 'obstacles', obstacles: unfit };
@@ -103,19 +105,30 @@ export function planMeal(
   const minute = (at: number) => Math.round((at - now) / MINUTE_MS);
   const before = meal?.schedule ?? null;
   const stand = meal && standOf({ ...meal, wanted }, foods);
-  const pinned = new Map(
-    before?.tasks.flatMap(({ id, pinned, startAt }) => (pinned ? [[id, minute(startAt)] as const] : [])),
-  );
+  const placed = new Map(before?.tasks.map((task) => [task.id, task]));
+  const settled = new Map([...made.tasks].map(([id, task]) => [id, asSettled(task, placed, stand)]));
   const withPins = {
     ...made.problem,
     tasks: made.problem.tasks.map((task) => {
-      const at = pinned.get(task.id);
-      return at === undefined || at < 0 ? task : { ...task, notBefore: at, notAfter: at };
+      const { place, options, by } = settled.get(task.id)!;
+      const was = placed.get(task.id);
+      const bound = boundTo({ by: by && [...by], who: was?.who });
+      const at = was?.pinned ? minute(was.startAt) : -1;
+      return {
+        ...task,
+        place,
+        options,
+        by: bound && [...bound],
+        ...(at >= 0 && { notBefore: at, notAfter: at }),
+      };
     }),
   };
   const problem = readProblem(stand ? onFives(asItStands(withPins, made.tasks, stand, now)) : withPins);
+  let tries = 0;
   const solved = solve(problem, {
     rounds,
+    goOn: () =>
+      ++tries < MOST_TRIES && onProgress?.(wanted.dishes.length / (wanted.dishes.length + 1)) !== false,
     ...(before && { before: asMinutes(before, minute) }),
   });
   if ('undecided' in solved) return { kind: 'undecided' };
@@ -127,12 +140,13 @@ export function planMeal(
       helped: helpedDish(solved.infeasible.help, made.tasks),
     };
   const at = (minutes: number) => now + minutes * MINUTE_MS;
-  const placed = new Map(before?.tasks.map((task) => [task.id, task]));
-  const tasks = [...made.tasks.values()].flatMap((task): PlacedTask[] => {
+  const tasks = [...settled.values()].map((task): PlacedTask => {
     const known = stand?.tasks.get(task.id);
     const start = known?.begunAt ?? (known ? (known.doneAt ?? now) - task.minutes * MINUTE_MS : null);
     const startAt = start ?? at(solved.startAt[task.id]!);
-    return [placedTask(task, Math.round(startAt), pinned.has(task.id))];
+    const { place = task.place } = task.options?.[solved.chosen?.[task.id] ?? -1] ?? {};
+    const { pinned, who } = placed.get(task.id) ?? {};
+    return placedTask({ ...task, place }, Math.round(startAt), { pinned, who });
   });
   return {
     kind: 'scheduled',
@@ -171,8 +185,22 @@ function unfitDishes(
 /** The dish that can be left out, or given longer to wait for the table; none where the help is about something between its tasks. */
 function helpedDish(help: Help | null, tasks: ReadonlyMap<string, MealTask>): string | null {
   if (help?.kind === 'without') return help.dish;
-  return help?.kind === 'wait' && help.to === SERVE ? (tasks.get(help.from)?.dish ?? null) : null;
+  return help?.kind === 'wait' && toTable(help) ? (tasks.get(help.from)?.dish ?? null) : null;
 }
+
+/** A task with what is settled of it: what is in an oven stays in that one, with all of its dish. */
+function asSettled(
+  task: MealTask,
+  placed: ReadonlyMap<string, PlacedTask>,
+  stand: MealStand | null,
+): MealTask {
+  const begun = [...placed.values()].find(
+    ({ id, dish, kind }) => dish === task.dish && IN_OVEN.has(kind) && stand?.tasks.has(id),
+  );
+  return begun && task.options ? { ...task, place: begun.place, options: undefined } : task;
+}
+
+const IN_OVEN: ReadonlySet<TaskKind> = new Set(['ovenOn', 'cook', 'reheat']);
 
 const asMinutes = (
   { serveAt, tasks }: MealPayload<'mealScheduled'>,
@@ -183,10 +211,16 @@ const asMinutes = (
     ...tasks.map(({ dish }) => [nowOf(dish), 0] as const),
     ...tasks.map(({ id, startAt }) => [id, minute(startAt)] as const),
   ]),
+  // The one other way there is to do a task is the other oven.
+  chosen: Object.fromEntries(tasks.flatMap(({ id, place }) => (place === SECOND_OVEN ? [[id, 0]] : []))),
 });
 
-function placedTask(task: MealTask, startAt: number, pinned: boolean): PlacedTask {
-  const { id, dish, kind, minutes, place, celsius, hands = [], marks, ruleIds } = task;
+function placedTask(
+  task: MealTask,
+  startAt: number,
+  { pinned, who }: Pick<PlacedTask, 'pinned' | 'who'>,
+): PlacedTask {
+  const { id, dish, kind, minutes, place, celsius, by, hands = [], marks, ruleIds } = task;
   return {
     id,
     dish,
@@ -198,7 +232,9 @@ function placedTask(task: MealTask, startAt: number, pinned: boolean): PlacedTas
     hands: hands.map(([from, to]) => [from, to]),
     marks: [...marks],
     ruleIds: [...ruleIds],
-    ...(pinned && { pinned: true as const }),
+    ...(pinned && { pinned }),
+    ...(who !== undefined && { who }),
+    ...(by && { by: [...by] }),
   };
 }
 

@@ -10,7 +10,7 @@ export {
   TOLERANCE,
   WRAP,
 } from './assumptions';
-export { bodyOf, thickestPart, usualThickness } from './geometry';
+export { bodyOf, longestM, thickestPart, usualThickness } from './geometry';
 export { madeOf, timesH, type Tweaks, withTweaks } from './tweaks';
 export {
   NeverThaws,

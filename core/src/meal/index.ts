@@ -3,10 +3,10 @@
  * cold. How its dishes become tasks with a schedule is `dishes`'; how much to buy and when is `shopping`'s.
  */
 export { FIVE, fivesLater, nextFive, onFive } from './fives';
-export type { Cook, Kitchen, Table } from './kitchen';
+export type { Cook, Kitchen, Oven, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';
 export { dialOf, mealStepWords, type MealWordsContext } from './mealWords';
 export { outOfCold, type OutOfCold } from './outOfCold';
 export { type MealStand, type Stand, standOf, TABLE } from './stand';
-export { type Doing, whoDoes } from './whoDoes';
+export { boundTo, type Doing, whoDoes } from './whoDoes';

@@ -13,13 +13,27 @@ export interface Cook {
   readonly id: string;
   readonly name: string;
   readonly free: readonly Interval[];
+  /** Not to have raw poultry in hand: somebody who needs extra care, or a child. */
+  readonly noRawPoultry?: boolean;
 }
 
-/** What a kitchen has; an oven's room is counted in shelves. */
+export interface Oven {
+  readonly shelves: number;
+  /** The widest tin it takes, m; null where nobody measured. */
+  readonly widestM: number | null;
+}
+
+/** What a kitchen has; null where nobody said. */
 export interface Kitchen {
   readonly cooks: readonly Cook[];
-  readonly ovenShelves: number;
+  readonly ovens: readonly Oven[];
+  /** A warm drawer, in dishes it holds. */
+  readonly warm: number;
   readonly rings: number;
+  /** The largest pot, l. */
+  readonly potLitres: number | null;
+  /** What is free in the refrigerator, l. */
+  readonly coldLitres: number | null;
   readonly boards: number;
   readonly sinks: number;
   readonly microwave: boolean;

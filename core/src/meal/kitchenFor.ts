@@ -9,6 +9,7 @@ export interface KitchenSettings {
     readonly name: string;
     /** When at home and awake; null: as the household. */
     readonly availability: Availability | null;
+    readonly noRawPoultry?: boolean;
   }[];
   readonly availability: Availability;
   readonly zone: string;
@@ -18,9 +19,8 @@ export interface KitchenSettings {
 export function kitchenFor(settings: KitchenSettings, from: number, to: number): Kitchen {
   return {
     ...settings.kitchen,
-    cooks: settings.cooks.map(({ id, name, availability }) => ({
-      id,
-      name,
+    cooks: settings.cooks.map(({ availability, ...cook }) => ({
+      ...cook,
       free: availableBetween(availability ?? settings.availability, from, to, settings.zone),
     })),
   };

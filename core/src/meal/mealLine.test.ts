@@ -211,6 +211,15 @@ describe('who does what', () => {
     ).toEqual({ one: 'Ana', two: 'Bo', three: 'Ana' });
     expect(shared([job('late', 50, 20)], free('Ana', [0, 60]))).toEqual({ late: null });
   });
+
+  it('what only one may do is theirs, and others do what stands beside it', () => {
+    const both = [free('Ana', [0, 60]), free('Bo', [0, 60])] as const;
+    const bird = { ...job('bird', 5, 10), by: ['Ana'] };
+    expect(shared([job('salad', 0, 10), bird], ...both)).toEqual({ salad: 'Bo', bird: 'Ana' });
+    expect(shared([{ ...job('salad', 0, 10), who: 'Bo' }], ...both)).toEqual({ salad: 'Bo' });
+    // Whoever was named and may not have it in hand does not get it.
+    expect(shared([{ ...bird, who: 'Bo' }], ...both)).toEqual({ bird: 'Ana' });
+  });
 });
 
 describe('out of the cold', () => {

@@ -28,6 +28,7 @@ export interface MealWordsContext {
 
 const ONTO: Record<string, string> = {
   oven: 'into the oven',
+  oven2: 'into the second oven',
   hob: 'on the hob',
   microwave: 'into the microwave',
   grill: 'on the grill',
@@ -64,7 +65,7 @@ export function mealStepWords(step: MealStep, context: MealWordsContext): StepWo
       return { title: `Prepare ${name}`, detail: prepareDetail(dish!, task!), tick: 'Begun' };
     case 'ovenOn':
       return {
-        title: `Oven to ${heatWords(step, units)}`,
+        title: `${task!.place === 'oven2' ? 'Second oven' : 'Oven'} to ${heatWords(step, units)}`,
         detail: `Hot before ${name} goes in.`,
         tick: 'Oven is on',
       };

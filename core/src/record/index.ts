@@ -27,7 +27,16 @@ export {
   type PlannedDish,
   subjectOf,
 } from './meals';
-export { type MarkKind, MOST_DISHES, taskId, type TaskKind, type TickedKind } from './mealKinds';
+export {
+  heldPlaces,
+  type HeldPlace,
+  LONGEST_COURSE_MS,
+  type MarkKind,
+  MOST_DISHES,
+  taskId,
+  type TaskKind,
+  type TickedKind,
+} from './mealKinds';
 export { latestPast } from './pastTimes';
 export { type ProbePlace, probePlaces } from './probePlaces';
 export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';

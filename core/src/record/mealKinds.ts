@@ -19,6 +19,13 @@ export type TaskKind = (typeof taskKinds)[number];
 export const tickedKinds = [...taskKinds, 'serve'] as const;
 export type TickedKind = (typeof tickedKinds)[number];
 
+/** Where a dish is kept hot for the table. */
+export const heldPlaces = ['warm', 'oven', 'hob'] as const;
+export type HeldPlace = (typeof heldPlaces)[number];
+
+/** No course comes later after the others. */
+export const LONGEST_COURSE_MS = 10 * 60_000;
+
 /** What asks for a cook while a task runs. */
 export const markKinds = ['water', 'turn', 'stir', 'read'] as const;
 export type MarkKind = (typeof markKinds)[number];

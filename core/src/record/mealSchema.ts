@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { isKnownFood } from '../foods/catalogue';
 import { formIds } from '../foods/categories';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
-import { markKinds, MOST_DISHES, taskKinds, tickedKinds } from './mealKinds';
+import { heldPlaces, LONGEST_COURSE_MS, markKinds, MOST_DISHES, taskKinds, tickedKinds } from './mealKinds';
 
 const MOST_PEOPLE = 60;
 const MOST_TASKS = 200;
@@ -38,6 +38,10 @@ const common = {
   prepareMs: ms,
   finishMs: ms,
   waitsMs: ms,
+  /** Where it is kept hot while it waits for the table; it stands out where nothing is said. */
+  heldAt: z.enum(heldPlaces).optional(),
+  /** It comes to the table so long after the rest. */
+  afterMs: ms.max(LONGEST_COURSE_MS).optional(),
   keeps: z.boolean(),
 };
 
@@ -91,6 +95,10 @@ const task = z
     ruleIds: z.array(z.string().max(80)).max(8),
     /** A cook said when: the schedule keeps to it. */
     pinned: z.literal(true).optional(),
+    /** Who said to do it, by the id of the cook. */
+    who: z.string().max(40).optional(),
+    /** Those who may do it, where not everybody may. */
+    by: z.array(z.string().max(40)).max(12).optional(),
   })
   .strict();
 export type PlacedTask = z.infer<typeof task>;

@@ -118,6 +118,31 @@ function sentencesOf(problem: Problem, { tasks, places, cooks }: Facts): string[
 const ends = (from: string, to: string, tasks: ReadonlySet<string>): boolean =>
   [from, to].every((id) => id === SERVE || tasks.has(id));
 
+/** The most that anything takes of a place at once. */
+const mostUnitsAt = ({ tasks, links }: Problem, place: string): number =>
+  Math.max(
+    1,
+    ...tasks
+      .flatMap((task) => [task, ...task.options])
+      .map((each) => (each.place === place ? each.units : 0)),
+    ...links.map(({ hold }) => (hold?.place === place ? hold.units : 0)),
+  );
+
+/** The least from one to a most that will do; null where the most does not. */
+const leastThat = (most: number, will: (n: number) => boolean): number | null =>
+  will(1) ? 1 : most > 1 && will(most) ? between(1, most, will) : null;
+
+/** The least that will do, where one will not and one will. */
+function between(not: number, will: number, does: (n: number) => boolean): number {
+  let [below, enough] = [not, will];
+  while (enough - below > 1) {
+    const middle = (below + enough) >> 1;
+    if (does(middle)) enough = middle;
+    else below = middle;
+  }
+  return enough;
+}
+
 /** How much longer something may wait, tried from the least, in steps of the problem's own grid. */
 const LONGER = [1, 2, 3, 4, 5, 6, 7, 8, 10, 12, 15, 18, 24, 30, 36, 48, 60, 75, 90, 120, 180];
 
@@ -136,12 +161,7 @@ function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | nul
     for (const link of waits) {
       if (!helps(waiting(link, steps))) continue;
       // No more is asked than is needed: between the last that did not do and this.
-      let [not, enough] = [LONGER[index - 1] ?? 0, steps];
-      while (enough - not > 1) {
-        const middle = (not + enough) >> 1;
-        if (helps(waiting(link, middle))) enough = middle;
-        else not = middle;
-      }
+      const enough = between(LONGER[index - 1] ?? 0, steps, (middle) => helps(waiting(link, middle)));
       return { kind: 'wait', from: link.from, to: link.to, minutes: enough * step };
     }
   for (const cook of problem.cooks.filter(({ id }) => facts.cooks.has(id))) {
@@ -150,10 +170,13 @@ function helpFor(problem: Problem, facts: Facts, feasible: Feasible): Help | nul
     if (helps({ ...problem, cooks })) return { kind: 'home', cook: cook.id };
   }
   for (const place of problem.places.filter(({ id }) => facts.places.has(id))) {
-    const places = problem.places.map((each) =>
-      each === place ? { ...each, capacity: each.capacity + 1 } : each,
-    );
-    if (helps({ ...problem, places })) return { kind: 'room', place: place.id, units: 1 };
+    const units = leastThat(mostUnitsAt(problem, place.id), (more) => {
+      const places = problem.places.map((each) =>
+        each === place ? { ...each, capacity: each.capacity + more } : each,
+      );
+      return helps({ ...problem, places });
+    });
+    if (units !== null) return { kind: 'room', place: place.id, units };
   }
   for (const dish of new Set(
     problem.tasks.filter(({ id }) => facts.tasks.has(id)).flatMap((task) => task.dish ?? []),

@@ -1,7 +1,7 @@
 import { allOf, choicesOf, nextTo, waysToChoose, type Choice, type Chosen } from './choices';
 import { conflictOf, type Conflict } from './conflict';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';
-import { isFeasible, keptFrom, timing, type Costed } from './timing';
+import { isFeasible, keptFrom, timing, type Costed, type Search } from './timing';
 
 /** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
 export type Solved = Costed | { readonly infeasible: Conflict } | { readonly undecided: true };
@@ -50,7 +50,8 @@ export function solve(problem: Problem, options: Options = {}): Solved {
     return timing(asChosen(problem, chosen), { seed, rounds, onBetter, goOn });
   };
   const outcome = choosing(choicesOf(problem), attempt, () => best, first);
-  if (outcome === 'none') return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, seed)) };
+  if (outcome === 'none')
+    return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, { seed, goOn })) };
   if (!best) return { undecided: true };
   // Late as before is no reason to move anything.
   return kept && kept.serveAt <= (best as Costed).serveAt ? kept : best;
@@ -89,12 +90,12 @@ function choosing(
 const keyOf = (chosen: Chosen): string =>
   JSON.stringify(Object.entries(chosen).sort(([a], [b]) => (a < b ? -1 : 1)));
 
-function isFeasibleAnyWay(problem: Problem, seed: number): boolean | null {
+function isFeasibleAnyWay(problem: Problem, search: Pick<Search, 'seed' | 'goOn'>): boolean | null {
   const choices = choicesOf(problem);
   if (waysToChoose(choices) > MOST_WAYS) return null;
   let told: boolean | null = false;
   for (const chosen of allOf(choices)) {
-    const feasible = isFeasible(asChosen(problem, chosen), seed);
+    const feasible = isFeasible(asChosen(problem, chosen), search);
     if (feasible) return true;
     if (feasible === null) told = null;
   }

@@ -64,8 +64,8 @@ export function keptFrom(problem: Problem, before: Schedule, seed: number): Cost
 }
 
 /** Whether there is a schedule; null where that cannot be told. */
-export function isFeasible(problem: Problem, seed: number): boolean | null {
-  const found = anySchedule(problem, seed, () => true);
+export function isFeasible(problem: Problem, { seed, goOn }: Pick<Search, 'seed' | 'goOn'>): boolean | null {
+  const found = anySchedule(problem, seed, goOn);
   return found === 'unknown' ? null : found !== 'none';
 }
 

@@ -4,8 +4,11 @@ import type { Interval } from '../time';
 /** A usual kitchen for tests, with the times its cooks, by name, are at home and awake. */
 export const kitchenOf = (cooks: Readonly<Record<string, readonly Interval[]>>): Kitchen => ({
   cooks: Object.entries(cooks).map(([name, free]) => ({ id: name, name, free })),
-  ovenShelves: 2,
+  ovens: [{ shelves: 2, widestM: null }],
+  warm: 0,
   rings: 4,
+  potLitres: null,
+  coldLitres: null,
   boards: 2,
   sinks: 1,
   microwave: true,

@@ -13,7 +13,17 @@ const everyDay = Object.fromEntries(
 );
 
 export const settings: MealAsked['settings'] = {
-  kitchen: { ovenShelves: 2, rings: 4, boards: 2, sinks: 1, microwave: true, grill: false },
+  kitchen: {
+    ovens: [{ shelves: 2, widestM: null }],
+    warm: 0,
+    rings: 4,
+    potLitres: null,
+    coldLitres: null,
+    boards: 2,
+    sinks: 1,
+    microwave: true,
+    grill: false,
+  },
   cooks: [
     { id: 'a', name: 'Ana', availability: null },
     { id: 'b', name: 'Bo', availability: null },

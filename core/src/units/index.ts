@@ -18,6 +18,7 @@ export {
   toFahrenheit,
 } from './temperature';
 export { fromKilograms, kilograms, type Mass, type MassUnit, pounds, toKilograms } from './mass';
+export { fromLitres, toLitres, type VolumeUnit } from './volume';
 export { fromMetres, type Length, type LengthUnit, toMetres } from './length';
 export {
   DAY_MS,
@@ -36,9 +37,11 @@ export {
   formatMostLength,
   formatTarget,
   formatTemperature,
+  formatVolumeUp,
   lengthUnitOf,
   massUnitOf,
   type UnitSystem,
+  volumeUnitOf,
   wholeWithin,
 } from './unitSystem';
 export { snap } from './snap';

@@ -1,6 +1,7 @@
 import { fromKilograms, type MassUnit } from './mass';
 import { fromMetres, toMetres, type Length, type LengthUnit } from './length';
 import { inUnit, type Temperature, type TemperatureUnit } from './temperature';
+import { fromLitres, type VolumeUnit } from './volume';
 
 /** What a cook chose to see; temperature and mass are chosen apart, since kitchens mix them. */
 export interface UnitSystem {
@@ -10,6 +11,8 @@ export interface UnitSystem {
 
 export const massUnitOf = (units: UnitSystem): MassUnit => (units.mass === 'metric' ? 'kg' : 'lb');
 export const lengthUnitOf = (units: UnitSystem): LengthUnit => (units.mass === 'metric' ? 'cm' : 'in');
+
+export const volumeUnitOf = (units: UnitSystem): VolumeUnit => (units.mass === 'metric' ? 'l' : 'qt');
 
 /** Writes a number with at most `digits` decimals and no trailing zeros, and a minus sign as print has it. */
 const plain = (value: number, digits: number): string =>
@@ -93,6 +96,17 @@ export function wholeWithin(limit: Length, unit: LengthUnit): number {
 export function formatLength(lengthM: number, units: UnitSystem): string {
   const unit = lengthUnitOf(units);
   return `${plain(fromMetres(lengthM, unit), 1)} ${unit}`;
+}
+
+/**
+ * A volume something takes, rounded up to tenths: what is as large is large enough.
+ *
+ * @param litres volume in l
+ * @example formatVolumeUp(4.71, { temperature: 'C', mass: 'metric' }) // '4.8 l'
+ */
+export function formatVolumeUp(litres: number, units: UnitSystem): string {
+  const unit = volumeUnitOf(units);
+  return `${plain(Math.ceil(fromLitres(litres, unit) * 10 - 1e-9) / 10, 1)} ${unit}`;
 }
 
 /**

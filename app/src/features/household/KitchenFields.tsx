@@ -9,6 +9,8 @@ import { Stepper } from '../../ui/Stepper';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { CookHours } from './HomeAndAwake';
+import { VolumeField } from './MeasureFields';
+import { OvenFields } from './OvenFields';
 
 interface KitchenFieldsProps {
   readonly kitchen: Settings['kitchen'];
@@ -19,12 +21,7 @@ interface KitchenFieldsProps {
 /** What there is to cook with, and who cooks: a meal's schedule goes by both. */
 export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) {
   const set = (patch: Partial<Settings['kitchen']>) => onChange({ kitchen: { ...kitchen, ...patch } });
-  const count = (
-    label: string,
-    field: 'ovenShelves' | 'rings' | 'boards' | 'sinks',
-    min: number,
-    max: number,
-  ) => (
+  const count = (label: string, field: 'rings' | 'warm' | 'boards' | 'sinks', min: number, max: number) => (
     <Stepper
       label={label}
       value={kitchen[field]}
@@ -48,8 +45,19 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
   return (
     <View style={styles.group}>
       <Heading>Kitchen and cooks</Heading>
-      {count('Oven shelves', 'ovenShelves', 0, 8)}
+      <OvenFields ovens={kitchen.ovens} onChange={(ovens) => set({ ovens })} />
+      {count('Dishes in a warm drawer', 'warm', 0, 8)}
       {count('Rings', 'rings', 0, 8)}
+      <VolumeField
+        label="The largest pot"
+        litres={kitchen.potLitres}
+        onChange={(potLitres) => set({ potLitres })}
+      />
+      <VolumeField
+        label="Free in the refrigerator"
+        litres={kitchen.coldLitres}
+        onChange={(coldLitres) => set({ coldLitres })}
+      />
       {count('Boards', 'boards', 1, 8)}
       {count('Sinks or tubs to thaw in', 'sinks', 1, 3)}
       {has('A microwave', 'microwave')}
@@ -93,6 +101,16 @@ function Cook({ cook, cooks, onChange }: CookProps) {
           label={cook.availability ? 'As the household' : 'Own hours'}
           name={`${cook.availability ? 'As the household' : 'Own hours'}: ${cook.name}`}
           onPress={() => change({ availability: cook.availability ? null : USUAL_HOURS })}
+        />
+      </View>
+      <View style={styles.switch}>
+        <Words tone="soft" style={styles.grow}>
+          Does not handle raw poultry
+        </Words>
+        <Switch
+          value={cook.noRawPoultry ?? false}
+          onValueChange={(noRawPoultry) => change({ noRawPoultry })}
+          accessibilityLabel={`${cook.name} does not handle raw poultry`}
         />
       </View>
       {cook.availability && (

@@ -38,7 +38,7 @@ export function PutOff({ mealId, step, food }: PutOffProps) {
   const { pin, problem, busy } = usePin(mealId);
   if (step.at > now || !step.task || !BEGINS.has(step.kind)) return null;
   const putOff = async (reason: string) => {
-    const done = await pin(step.task!.id, nextFive(now + BY_MS));
+    const done = await pin(step.task!.id, { at: nextFive(now + BY_MS) });
     if (!done) return;
     setOpen(false);
     const text = `Put off ${formatDuration(BY_MS)}: ${reason.toLowerCase()}`;

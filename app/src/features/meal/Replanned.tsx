@@ -24,7 +24,7 @@ const MOST_TOLD = 4;
 export function Replanned({ meal, wordsOf }: ReplannedProps) {
   const last = useAppSelector((state) => state.replans.last);
   const dispatch = useAppDispatch();
-  const { now, zone } = useKitchen();
+  const { now, zone, units } = useKitchen();
   const { line } = useMealLine(meal);
   if (!last || last.mealId !== meal.mealId || !line) return null;
   const { answer, wasAt } = last;
@@ -45,7 +45,7 @@ export function Replanned({ meal, wordsOf }: ReplannedProps) {
       <Panel edge="hot">
         <Heading>It cannot go on like this</Heading>
         {answer.obstacles.map((obstacle) => (
-          <Words key={obstacle.dish}>{obstacleSaid(obstacle, meal.wanted, now, zone)}</Words>
+          <Words key={obstacle.dish}>{obstacleSaid(obstacle, meal.wanted, { now, zone, units })}</Words>
         ))}
         {seen}
       </Panel>

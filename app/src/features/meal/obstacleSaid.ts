@@ -1,18 +1,30 @@
 import type { DishObstacle } from '@omtel/core/dishes';
 import { obstacleWords } from '@omtel/core/plan';
 import type { MealPayload } from '@omtel/core/record';
+import { formatLength, formatVolumeUp, type UnitSystem } from '@omtel/core/units';
 
 /** Why a dish cannot be made like this, whatever the schedule. */
 export function obstacleSaid(
-  { dish, why, byMs }: DishObstacle,
+  { dish, why, byMs, needs = null }: DishObstacle,
   { dishes, serveAt }: MealPayload<'mealPlanned'>,
-  now: number,
-  zone: string,
+  { now, zone, units }: { readonly now: number; readonly zone: string; readonly units: UnitSystem },
 ): string {
   const planned = dishes.find(({ id }) => id === dish);
   const name = planned?.name ?? '';
-  if (why === 'noPlace') return `${name}: this kitchen has no such place to heat it.`;
-  if (why === 'discard') return `${name}: it is to be thrown away.`;
+  switch (why) {
+    case 'noPlace':
+      return `${name}: this kitchen has no such place to heat or to hold it.`;
+    case 'discard':
+      return `${name}: it is to be thrown away.`;
+    case 'tooWide':
+      return `${name}: about ${formatLength(needs!, units)} long, and no oven here takes that.`;
+    case 'potTooSmall':
+      return `${name}: it wants a pot of ${formatVolumeUp(needs!, units)}, with room to boil. Cook it in two.`;
+    case 'noRoomToThaw':
+      return `${name}: no room to thaw it in the refrigerator; what thaws there takes ${formatVolumeUp(needs!, units)} in all.`;
+    case 'nobodyMay':
+      return `${name}: no cook here may handle raw poultry.`;
+  }
   if (why === 'ageUnknown' && planned?.kind !== 'cooked')
     return `${name}: nobody knows how old it is. Say on its own page when it was cooked.`;
   const words = obstacleWords(

@@ -4,7 +4,13 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useHousehold } from '../../store/useKitchen';
 import { planAnew } from './planAnew';
 
-/** Puts a task of a meal to a time it stays at, where the rest can go round it. */
+/** What a cook wants of a task: a time it stays at, a cook who does it; null lets either move again. */
+export interface Pinned {
+  readonly at?: number | null;
+  readonly who?: string | null;
+}
+
+/** Puts a task of a meal to a time it stays at or into a cook's hands, where the rest can go round it. */
 export function usePin(mealId: string) {
   const dispatch = useAppDispatch();
   const household = useHousehold();
@@ -15,13 +21,18 @@ export function usePin(mealId: string) {
   );
   const [problem, setProblem] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  /** @returns whether it is there now; null lets it move again */
-  const pin = async (taskId: string, at: number | null): Promise<boolean> => {
+  /** @returns whether it is so now */
+  const pin = async (taskId: string, { at, who }: Pinned): Promise<boolean> => {
     const schedule = meal?.schedule;
     if (!schedule) return false;
     const tasks = schedule.tasks.map((task) => {
       if (task.id !== taskId) return task;
-      return at === null ? { ...task, pinned: undefined } : { ...task, startAt: at, pinned: true as const };
+      return {
+        ...task,
+        ...(at === null && { pinned: undefined }),
+        ...(typeof at === 'number' && { startAt: at, pinned: true as const }),
+        ...(who !== undefined && { who: who ?? undefined }),
+      };
     });
     setBusy(true);
     const answer = await dispatch(planAnew(mealId, household, { ...schedule, tasks }));
@@ -31,9 +42,7 @@ export function usePin(mealId: string) {
       return true;
     }
     setProblem(
-      answer?.kind === 'conflict'
-        ? answer.words.because.join(' ')
-        : 'At that time there is no schedule for the rest.',
+      answer?.kind === 'conflict' ? answer.words.because.join(' ') : 'So there is no schedule for the rest.',
     );
     return false;
   };

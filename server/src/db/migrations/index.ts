@@ -12,6 +12,7 @@ import * as turns from './2026-07-15-turns';
 import * as meals from './2026-07-17-meals';
 import * as cooks from './2026-07-18-cooks';
 import * as calendar from './2026-07-19-calendar';
+import * as ovens from './2026-11-27-ovens';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -28,6 +29,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-07-17-meals': meals,
   '2026-07-18-cooks': cooks,
   '2026-07-19-calendar': calendar,
+  '2026-11-27-ovens': ovens,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

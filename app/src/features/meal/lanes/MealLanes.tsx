@@ -93,7 +93,7 @@ export function MealLanes({ meal, line, cooks, foods, chosen, onChoose }: MealLa
                       since={each.from < hours.from}
                       chosen={each.step?.id === chosen}
                       onChoose={() => onChoose(each.step?.id === chosen ? null : (each.step?.id ?? null))}
-                      onMoveTo={(at) => void pin(each.task.id, at)}
+                      onMoveTo={(at) => void pin(each.task.id, { at })}
                     />
                   ))}
                 </View>

@@ -25,6 +25,7 @@ export interface Lane {
 /** Places in the order they are looked for: heat first, then water and cold, then where hands work. */
 const PLACES: readonly (readonly [id: string, label: string])[] = [
   ['oven', 'Oven'],
+  ['oven2', 'Second oven'],
   ['hob', 'Rings'],
   ['grill', 'Grill'],
   ['microwave', 'Microwave'],

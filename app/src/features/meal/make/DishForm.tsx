@@ -44,6 +44,19 @@ const PLACES: readonly { readonly value: HeatedAt; readonly label: string }[] = 
   { value: 'grill', label: 'Grill' },
 ];
 
+const HELD: readonly { readonly value: DishFields['heldAt']; readonly label: string }[] = [
+  { value: 'out', label: 'Not' },
+  { value: 'warm', label: 'Warm drawer' },
+  { value: 'oven', label: 'Warm oven' },
+  { value: 'hob', label: 'Hob' },
+];
+
+const COURSES: readonly { readonly value: DishFields['afterMinutes']; readonly label: string }[] = [
+  { value: '0', label: 'With the rest' },
+  { value: '5', label: '5 min later' },
+  { value: '10', label: '10 min later' },
+];
+
 /** One dish of a meal: how much of it, how it is thawed and heated, and what it asks of hands. */
 export function DishForm({ dish, stored, context, table, when, onChange, onRemove, onDone }: DishFormProps) {
   const { control, setValue } = useForm<DishFields>({ mode: 'onTouched', defaultValues: dish.fields });
@@ -95,6 +108,20 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
         {number('finishMinutes', 'Finish, min')}
         {number('waitsMinutes', 'Can wait, min')}
       </View>
+      {heated && (
+        <Choice
+          label="Kept hot for the table"
+          value={fields.heldAt}
+          onChange={(heldAt) => setValue('heldAt', heldAt)}
+          options={HELD}
+        />
+      )}
+      <Choice
+        label="Comes to the table"
+        value={fields.afterMinutes}
+        onChange={(after) => setValue('afterMinutes', after)}
+        options={COURSES}
+      />
       {dish.kind === 'reheated' ? (
         <Words tone="soft">Heated once more and no more: what is left of it is not kept.</Words>
       ) : (

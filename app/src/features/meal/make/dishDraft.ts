@@ -2,7 +2,7 @@ import { isHeated } from '@omtel/core/clocks';
 import { foodById, readMass } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { compareMethods, ovenOf, type Method } from '@omtel/core/plan';
-import type { PlannedDish } from '@omtel/core/record';
+import type { HeldPlace, PlannedDish } from '@omtel/core/record';
 import { atClock } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -32,6 +32,10 @@ export interface DishFields extends PlanDraft {
   readonly waitsMinutes: string;
   /** Stirred or turned so often; never where nothing is typed. */
   readonly everyMinutes: string;
+  /** Where it is kept hot for the table. */
+  readonly heldAt: HeldPlace | 'out';
+  /** It comes so long after the rest. */
+  readonly afterMinutes: '0' | '5' | '10';
   readonly keeps: boolean;
 }
 
@@ -98,6 +102,8 @@ export function proposedFields(
     finishMinutes: roasts ? '10' : '0',
     waitsMinutes: dish.kind === 'cold' ? '60' : '20',
     everyMinutes: '',
+    heldAt: 'out',
+    afterMinutes: '0',
     // What was heated once already is not kept again.
     keeps: dish.kind === 'cooked' || dish.kind === 'plain',
   };
@@ -127,6 +133,8 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
     prepareMs: minutes('prepareMinutes'),
     finishMs: minutes('finishMinutes'),
     waitsMs: minutes('waitsMinutes'),
+    ...(fields.heldAt !== 'out' && kind !== 'cold' && { heldAt: fields.heldAt }),
+    ...(fields.afterMinutes !== '0' && { afterMs: Number(fields.afterMinutes) * MINUTE_MS }),
     keeps: fields.keeps,
     ...(draft.comes && { comes: draft.comes }),
   };
@@ -252,6 +260,9 @@ export function sinceOfDish(
   return sinceOf(fields, stored, now, zone);
 }
 
+/** How long after the rest a dish can come, min. */
+const COURSES = ['0', '5', '10'] as const;
+
 /** The fields of a dish as they were planned, to be changed. */
 export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: UnitSystem): DishFields {
   const min = (ms: number) => String(Math.round(ms / MINUTE_MS));
@@ -262,6 +273,8 @@ export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: Uni
     prepareMinutes: min(dish.prepareMs),
     finishMinutes: min(dish.finishMs),
     waitsMinutes: min(dish.waitsMs),
+    heldAt: dish.heldAt ?? 'out',
+    afterMinutes: COURSES.find((after) => Number(after) * MINUTE_MS >= (dish.afterMs ?? 0)) ?? '10',
     keeps: dish.keeps,
     ...(heating && {
       at: heating.at,

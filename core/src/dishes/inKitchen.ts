@@ -1,0 +1,131 @@
+import { longestM } from '../forecast';
+import type { FormId } from '../foods';
+import type { Cook, Kitchen, Oven } from '../meal';
+import type { TaskKind } from '../record';
+import type { ProblemJson } from '../schedule';
+import { materialOfFood } from '../thermal';
+import type { CookedDish, Dish } from './dish';
+import type { MealTask } from './dishTasks';
+
+/** What keeps a dish from being made in a kitchen at all, whatever the schedule; and what it would take, where that can be said. */
+export interface KitchenObstacle {
+  readonly why: 'noPlace' | 'tooWide' | 'potTooSmall' | 'noRoomToThaw' | 'nobodyMay';
+  /** m of the longest side, or l of a pot or of a refrigerator. */
+  readonly needs: number | null;
+}
+
+type PlaceJson = NonNullable<ProblemJson['places']>[number];
+
+/** Room for whatever is put there: nobody said how much there is. */
+const PLENTY = 10_000;
+export const SECOND_OVEN = 'oven2';
+/** Rather the first oven, where it makes no other difference. */
+const OTHER_OVEN_COSTS = 0.5;
+
+/** The places of a kitchen; between two heats of an oven lies the time the second one's preheating takes. */
+export const placesOf = ({ ovens, warm, rings, coldLitres, ...kitchen }: Kitchen): PlaceJson[] => [
+  { id: 'oven', capacity: ovens[0]?.shelves ?? 0 },
+  ...(ovens[1] ? [{ id: SECOND_OVEN, capacity: ovens[1].shelves }] : []),
+  { id: 'warm', capacity: warm },
+  { id: 'hob', capacity: rings },
+  { id: 'board', capacity: kitchen.boards },
+  { id: 'sink', capacity: kitchen.sinks },
+  { id: 'refrigerator', capacity: coldLitres === null ? PLENTY : Math.floor(coldLitres) },
+  { id: 'microwave', capacity: kitchen.microwave ? 1 : 0 },
+  { id: 'grill', capacity: kitchen.grill ? 1 : 0 },
+];
+
+/** Forms that are one thing, which goes in whole or not at all. */
+const WHOLE: readonly FormId[] = ['wholeBird', 'halfBird', 'boneInJoint', 'bonelessJoint', 'wholeFish'];
+/** What of a pot stays free, so that nothing boils over. */
+const POT_FREE = 0.2;
+
+/**
+ * A dish's tasks in this kitchen: in the ovens it fits in, by the cooks who may have it in hand.
+ *
+ * @returns the tasks, or why there is no way
+ */
+export function inKitchen(
+  dish: Dish,
+  tasks: readonly MealTask[],
+  kitchen: Kitchen,
+): { readonly tasks: readonly MealTask[] } | { readonly obstacle: KitchenObstacle } {
+  const no = (why: KitchenObstacle['why'], needs: number | null = null) => ({ obstacle: { why, needs } });
+  const room = new Map(placesOf(kitchen).map(({ id, capacity }) => [id, capacity]));
+  const wanted = [
+    ...tasks
+      .filter(({ place }) => place !== 'refrigerator')
+      .map(({ place, units = 1 }) => ({ place, units })),
+    { place: dish.heldAt, units: 1 },
+  ];
+  if (wanted.some(({ place, units }) => place && units > room.get(place)!)) return no('noPlace');
+  const litres = potFor(dish);
+  if (litres !== null && kitchen.potLitres !== null && litres > kitchen.potLitres)
+    return no('potTooSmall', litres);
+  const long = inOven(dish) ? wholeLength(dish) : null;
+  const takes = ({ widestM }: Oven) => long === null || widestM === null || long <= widestM;
+  const [first, second] = kitchen.ovens.map(takes);
+  if (long !== null && !first && !second) return no('tooWide', long);
+  const may = isRawPoultry(dish) ? kitchen.cooks.filter(({ noRawPoultry }) => !noRawPoultry) : kitchen.cooks;
+  if (may.length === 0 && kitchen.cooks.length > 0) return no('nobodyMay');
+  return {
+    tasks: tasks
+      .map((task) =>
+        task.place === 'oven' ? ovenTask(task, { first: first!, second: second ?? false }) : task,
+      )
+      .map((task) => (may.length < kitchen.cooks.length && RAW.has(task.kind) ? doneBy(task, may) : task)),
+  };
+}
+
+/**
+ * What thaws in the refrigerator lies there until it is heated for the one table, so all of it lies there together.
+ *
+ * @returns an obstacle for each such dish where there is no room for all
+ */
+export function roomToThaw(
+  tasks: readonly MealTask[],
+  kitchen: Kitchen,
+): readonly (KitchenObstacle & { readonly dish: string })[] {
+  const thawing = tasks.filter(({ place }) => place === 'refrigerator');
+  const needs = thawing.reduce((sum, { units = 1 }) => sum + units, 0);
+  const room = placesOf(kitchen).find(({ id }) => id === 'refrigerator')!.capacity;
+  return needs <= room ? [] : thawing.map(({ dish }) => ({ dish, why: 'noRoomToThaw', needs }));
+}
+
+/** In what is done to it raw food is had in hand. */
+const RAW: ReadonlySet<TaskKind> = new Set(['thaw', 'prepare', 'cook']);
+
+const doneBy = (task: MealTask, cooks: readonly Cook[]): MealTask => ({
+  ...task,
+  by: cooks.map(({ id }) => id),
+});
+
+/** A dish and the heat it wants are in one oven: options of one name are taken together. */
+function ovenTask(
+  task: MealTask,
+  { first, second }: Readonly<Record<'first' | 'second', boolean>>,
+): MealTask {
+  if (!second) return task;
+  if (!first) return { ...task, place: SECOND_OVEN };
+  const cost = task.kind === 'ovenOn' ? 0 : OTHER_OVEN_COSTS;
+  return { ...task, options: [{ way: SECOND_OVEN, place: SECOND_OVEN, cost }] };
+}
+
+const inOven = (dish: Dish): boolean => 'heating' in dish && dish.heating.at === 'oven';
+
+function wholeLength(dish: Dish): number | null {
+  if (dish.kind !== 'cooked' || !WHOLE.includes(dish.food.form)) return null;
+  return longestM(dish.food.form, litresOf(dish) / 1000);
+}
+
+/** The pot a soup or a whole piece is cooked in, l; null for what is cooked in a pan, or not on the hob. */
+function potFor(dish: Dish): number | null {
+  if (dish.kind !== 'cooked' || dish.heating.at !== 'hob') return null;
+  const { form } = dish.food;
+  return form === 'liquid' || WHOLE.includes(form) ? litresOf(dish) / (1 - POT_FREE) : null;
+}
+
+const litresOf = ({ food }: CookedDish): number =>
+  (1000 * food.massKg) / materialOfFood(food.food).densityKgM3;
+
+const isRawPoultry = (dish: Dish): boolean => dish.kind === 'cooked' && dish.food.food.shelf === 'poultryRaw';
