@@ -2,13 +2,22 @@ import { foodById } from '../foods';
 import { rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
 import { judge } from '../judge';
-import { boundTo, kitchenFor, nextFive, standOf, type KitchenSettings, type MealStand } from '../meal';
+import {
+  boundTo,
+  kitchenFor,
+  nextFive,
+  standOf,
+  type KitchenSettings,
+  type MealStand,
+  type Stand,
+} from '../meal';
 import type { MealPayload, PlacedTask, PlannedDish, TaskKind } from '../record';
 import { readProblem, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
 import { guidanceOf, type FoodState, type MealState } from '../trail';
 import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
 import { asItStands, nowOf } from './asItStands';
+import { asRead } from './asRead';
 import { conflictWords, type ConflictWords } from './conflictWords';
 import { toTable, type MealTask } from './dishTasks';
 import { SECOND_OVEN } from './inKitchen';
@@ -34,6 +43,8 @@ export interface MealAsked {
 export interface Moved {
   readonly task: string;
   readonly byMs: number;
+  /** It has begun, and it is its end that moved. */
+  readonly end?: true;
 }
 
 export type MealAnswer =
@@ -95,7 +106,11 @@ export function planMeal(
     kitchen,
     dishes: dishes.map((dish) => {
       const food = stored(dish);
-      return dishOf(dish, food, (food && eatBy(food, rulesOf(dish), settings.zone)) ?? Infinity);
+      return dishOf(
+        asRead(dish, food, rulesOf(dish)),
+        food,
+        (food && eatBy(food, rulesOf(dish), settings.zone)) ?? Infinity,
+      );
     }),
   };
   const byId = new Map(wanted.dishes.map((dish) => [dish.id, rulesOf(dish)]));
@@ -152,13 +167,22 @@ export function planMeal(
     kind: 'scheduled',
     dishes,
     schedule: { serveAt: stand?.servedAt ?? at(solved.serveAt), tasks },
-    moved: tasks.flatMap(({ id, startAt }) => {
-      const was = placed.get(id)?.startAt;
-      return was === undefined || was < now || stand?.tasks.has(id) || was === startAt
-        ? []
-        : [{ task: id, byMs: startAt - was }];
-    }),
+    moved: tasks.flatMap((task) => movedFrom(placed.get(task.id), task, stand?.tasks.get(task.id), now)),
   };
+}
+
+/** How a task moved that is still to come, or the end of one that runs; what is done moved nobody. */
+function movedFrom(
+  was: PlacedTask | undefined,
+  { id, startAt, minutes }: PlacedTask,
+  stand: Stand | undefined,
+  now: number,
+): Moved[] {
+  if (!was || (stand && stand.doneAt !== null)) return [];
+  const byMs = startAt - was.startAt;
+  if (!stand) return was.startAt < now || byMs === 0 ? [] : [{ task: id, byMs }];
+  const endBy = byMs + (minutes - was.minutes) * MINUTE_MS;
+  return endBy === 0 ? [] : [{ task: id, byMs: endBy, end: true }];
 }
 
 /** What of the stores is no food for this meal: to be thrown away, of no known age, or past its days by then. */

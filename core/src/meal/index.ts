@@ -3,6 +3,7 @@
  * cold. How its dishes become tasks with a schedule is `dishes`'; how much to buy and when is `shopping`'s.
  */
 export { FIVE, fivesLater, nextFive, onFive } from './fives';
+export { toDo } from './hurtsFirst';
 export type { Cook, Kitchen, Oven, Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';

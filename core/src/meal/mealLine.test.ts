@@ -5,7 +5,17 @@ import { happened, START } from '../testing/story';
 import { asked, lambEvents, pieEvents, said, settings, stateOf, wanted } from '../testing/supper';
 import type { FoodState, MealState } from '../trail';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../units';
-import { kitchenFor, mealLine, mealStepWords, outOfCold, TABLE, whoDoes, type Cook, type MealStep } from '.';
+import {
+  kitchenFor,
+  mealLine,
+  mealStepWords,
+  outOfCold,
+  TABLE,
+  toDo,
+  whoDoes,
+  type Cook,
+  type MealStep,
+} from '.';
 
 const answer = planMeal(asked());
 if (answer.kind !== 'scheduled') throw new Error('the supper has no schedule');
@@ -46,10 +56,10 @@ describe('the line of a meal', () => {
   });
 
   it('begins with the first that is not done; what happened to a food is a tick', () => {
-    expect(line.next!.kind).toBe('thaw');
+    expect(toDo(line, START)[0]!.kind).toBe('thaw');
     const thawing = stateOf(lambEvents(happened(START + HOUR_MS, 'thawStarted', { method: 'refrigerator' })));
     const after = lineOf(meal, [thawing, frozen[1]!]);
-    expect(after.next!.kind).toBe('feelForIce');
+    expect(toDo(after, START)[0]!.kind).toBe('feelForIce');
     const thaw = after.steps.find(({ kind }) => kind === 'thaw')!;
     expect([thaw.at, thaw.doneAt]).toEqual([START + HOUR_MS, START + HOUR_MS]);
   });
@@ -126,7 +136,7 @@ describe('the line of a meal', () => {
       at: when,
     });
     expect(lineOf(served).over).toBe(false);
-    expect(lineOf(served).next!.kind).toBe('putAway');
+    expect(toDo(lineOf(served), START)[0]!.kind).toBe('putAway');
     expect(lineOf(served, []).over).toBe(true);
   });
 
@@ -219,6 +229,36 @@ describe('who does what', () => {
     expect(shared([{ ...job('salad', 0, 10), who: 'Bo' }], ...both)).toEqual({ salad: 'Bo' });
     // Whoever was named and may not have it in hand does not get it.
     expect(shared([{ ...bird, who: 'Bo' }], ...both)).toEqual({ bird: 'Ana' });
+  });
+});
+
+describe('of several that are due at once', () => {
+  const step = (kind: MealStep['kind'], at: number, doneAt: number | null = null) =>
+    ({
+      ...lineOf(meal).steps[0]!,
+      id: `${kind} ${at}`,
+      kind,
+      at: START + at * MINUTE_MS,
+      doneAt,
+    }) as MealStep;
+  const kindsAt = (now: number, ...steps: MealStep[]) =>
+    toDo({ steps }, START + now * MINUTE_MS).map(({ kind }) => kind);
+
+  it('the one that does harm soonest comes first, and what is to come by its time', () => {
+    const steps = [step('washSink', 0), step('prepare', 0), step('off', 1), step('water', 2), step('on', 9)];
+    expect(kindsAt(2, ...steps)).toEqual(['water', 'off', 'prepare', 'washSink', 'on']);
+    expect(kindsAt(-1, ...steps)).toEqual(['washSink', 'prepare', 'off', 'water', 'on']);
+  });
+
+  it('what was left for long has done harm before what is due just now', () => {
+    expect(kindsAt(60, step('prepare', 0), step('off', 60))).toEqual(['prepare', 'off']);
+    expect(kindsAt(5, step('prepare', 0), step('off', 5))).toEqual(['off', 'prepare']);
+  });
+
+  it('asks for nothing that is done, or is done along the way', () => {
+    expect(kindsAt(9, step('off', 0, START), step('stir', 1), step('turn', 2), step('serve', 3))).toEqual([
+      'serve',
+    ]);
   });
 });
 

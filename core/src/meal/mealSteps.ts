@@ -2,6 +2,7 @@ import type { PlacedTask, PlannedDish } from '../record';
 import type { Interval } from '../time';
 import type { FoodState, MealState } from '../trail';
 import { MINUTE_MS } from '../units';
+import { isAlongTheWay } from './hurtsFirst';
 import type { Cook } from './kitchen';
 import { standOf, TABLE } from './stand';
 import { whoDoes, type Doing } from './whoDoes';
@@ -46,8 +47,6 @@ export interface MealStep {
 /** A meal as it goes on: its steps in order, and who is busy when. */
 export interface MealLine {
   readonly steps: readonly MealStep[];
-  /** The first that is not done. */
-  readonly next: MealStep | null;
   readonly doing: readonly Doing[];
   /** Stretches before the table in which nobody has anything to do. */
   readonly free: readonly Interval[];
@@ -141,12 +140,11 @@ export function mealLine(
   steps.sort((a, b) => a.at - b.at || ORDER.get(a.kind)! - ORDER.get(b.kind)!);
   return {
     steps,
-    next: steps.find(({ doneAt, kind }) => doneAt === null && kind !== 'stir' && kind !== 'turn') ?? null,
     doing,
     free: freeBetween(steps, doing, serveAt),
     serveAt,
     lateMs: Math.max(0, serveAt - wanted.serveAt),
-    over: steps.every(({ doneAt, kind }) => doneAt !== null || kind === 'stir' || kind === 'turn'),
+    over: steps.every((step) => step.doneAt !== null || isAlongTheWay(step)),
   };
 }
 

@@ -23,5 +23,5 @@ export { afterMealEvent, type MealState, type Ticked, UnplannedMeal } from './me
 export { inTheCold } from './placing';
 export { type LastKnown, setAside } from './setAside';
 export { type Sketch, sketchTrail } from './sketch';
-export type { Fault, FoodState } from './state';
+export type { CookState, Fault, FoodState } from './state';
 export { cookReadAt, throughTime } from './throughTime';

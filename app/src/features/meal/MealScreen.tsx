@@ -1,4 +1,4 @@
-import type { MealStep } from '@omtel/core/meal';
+import { toDo, type MealStep } from '@omtel/core/meal';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { clockWords, moment } from '@omtel/core/time';
 import { formatDurationUp } from '@omtel/core/units';
@@ -63,7 +63,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
     );
     router.replace('/plan');
   };
-  const next = line?.next ?? null;
+  const [next = null] = line ? toDo(line, now) : [];
   const nextWords = next && wordsOf(next);
   const pinned = line?.steps.find((step) => step.task && step.id === chosen) ?? null;
   return (

@@ -1,4 +1,4 @@
-import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
+import { toDo, type Cook, type MealLine, type MealStep } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween, type Interval } from '@omtel/core/time';
 import { capital, formatDuration } from '@omtel/core/units';
@@ -34,7 +34,8 @@ export function MealSteps({ line, cooks, wordsOf, onTick, chosen, onChoose }: Me
   const mine = line.steps.filter(({ cook, kind }) => !who || cook === who || kind === 'serve');
   const done = mine.filter(({ doneAt }) => doneAt !== null);
   // What is next stands above, large.
-  const shown = all ? mine : mine.filter((step) => step.doneAt === null && step !== line.next);
+  const [next] = toDo(line, now);
+  const shown = all ? mine : mine.filter((step) => step.doneAt === null && step !== next);
   const rows = rowsOf(shown, who ? [] : line.free, now, zone);
   return (
     <View>
@@ -73,7 +74,7 @@ export function MealSteps({ line, cooks, wordsOf, onTick, chosen, onChoose }: Me
               key={row.step.id}
               step={row.step}
               words={wordsOf(row.step)}
-              isNext={row.step === line.next}
+              isNext={row.step === next}
               cook={cooks.length > 1 && !who ? cooks.find(({ id }) => id === row.step.cook)?.name : undefined}
               chosen={row.step.id === chosen}
               onTick={onTick}

@@ -1,4 +1,4 @@
-import type { Cook, MealLine, MealStep } from '@omtel/core/meal';
+import { toDo, type Cook, type MealLine, type MealStep } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween } from '@omtel/core/time';
 import { formatDuration, MINUTE_MS } from '@omtel/core/units';
@@ -26,7 +26,7 @@ export function NextStep({ line, step, words, cooks, head, foot }: NextStepProps
   const { at } = step;
   const name = cooks.length > 1 ? cooks.find(({ id }) => id === step.cook)?.name : undefined;
   const wide = useWide();
-  const after = line.steps.find((other) => other.doneAt === null && other.at > at);
+  const [, after] = toDo(line, now);
   return (
     <Panel edge="rim">
       {head}
@@ -49,7 +49,13 @@ export function NextStep({ line, step, words, cooks, head, foot }: NextStepProps
         <View style={[styles.words, wide && styles.grow]}>
           <Heading>{words.title}</Heading>
           <Words>{words.detail}</Words>
-          {after && <Words tone="soft">{`Then nothing until ${clockWords(after.at, zone)}.`}</Words>}
+          {after && (
+            <Words tone="soft">
+              {after.at > Math.max(at, now)
+                ? `Then nothing until ${clockWords(after.at, zone)}.`
+                : 'More is due with it; this comes first.'}
+            </Words>
+          )}
         </View>
       </View>
       {foot}

@@ -52,10 +52,9 @@ export function Replanned({ meal, wordsOf }: ReplannedProps) {
     );
   if (answer.kind !== 'scheduled') return null;
   const later = answer.schedule.serveAt - wasAt;
-  const first = new Map<string, MealStep>();
-  for (const step of line.steps) if (step.task && !first.has(step.task.id)) first.set(step.task.id, step);
-  const moved = answer.moved.flatMap(({ task, byMs }) => {
-    const step = first.get(task);
+  const moved = answer.moved.flatMap(({ task, byMs, end }) => {
+    const its = line.steps.filter((step) => step.task?.id === task);
+    const step = end ? its.at(-1) : its[0];
     return step ? [{ step, byMs }] : [];
   });
   return (

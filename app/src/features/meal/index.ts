@@ -1,7 +1,7 @@
 export { NextStep } from './NextStep';
 export { opensPage } from './opensPage';
 export { useDueTimes } from './useDueTimes';
-export { planAnew } from './planAnew';
+export { useFollow } from './useFollow';
 export { useMealAct } from './useMealAct';
 export { type MealOf, useMealOf } from './useMealOf';
 export { type Followed, useMealLine, useMealLines } from './useMealLine';

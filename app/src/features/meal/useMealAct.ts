@@ -5,10 +5,10 @@ import { useCallback } from 'react';
 import { act } from '../../store/outbox/act';
 import { useAppDispatch } from '../../store/store';
 import { nowOf, useHousehold } from '../../store/useKitchen';
-import { asKnown, planAnew } from './planAnew';
+import { asKnown } from './planAnew';
 import { tickOf } from './tickOf';
 
-/** Ticks a step of a meal: records it, or opens the page where it is done; what follows is planned anew. */
+/** Ticks a step of a meal: records it, or opens the page where it is done. */
 export function useMealAct() {
   const dispatch = useAppDispatch();
   const household = useHousehold();
@@ -26,15 +26,7 @@ export function useMealAct() {
       });
       if ('page' in tick) return router.push(tick.page as never);
       if (tick.events.length === 0) return;
-      await dispatch(
-        act({
-          what: said,
-          events: tick.events,
-          notBefore: known.meal.plannedAt,
-        }),
-      );
-      // The next tick does not wait for it.
-      dispatch(planAnew(mealId, household)).catch(() => undefined);
+      await dispatch(act({ what: said, events: tick.events, notBefore: known.meal.plannedAt }));
     },
     [dispatch, household, router],
   );

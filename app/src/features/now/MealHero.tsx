@@ -1,4 +1,6 @@
+import { toDo } from '@omtel/core/meal';
 import { Link } from 'expo-router';
+import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import { NextStep, useMealAct, type Followed } from '../meal';
@@ -7,7 +9,8 @@ import { NextStep, useMealAct, type Followed } from '../meal';
 export function MealHero({ followed }: { readonly followed: Followed }) {
   const { meal, line, wordsOf, cooks } = followed;
   const tick = useMealAct();
-  const step = line!.next!;
+  const { now } = useKitchen();
+  const step = toDo(line!, now)[0]!;
   const words = wordsOf(step);
   return (
     <NextStep

@@ -1,3 +1,4 @@
+import { toDo } from '@omtel/core/meal';
 import { clockWords } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -10,11 +11,11 @@ import { opensPage, useMealAct, type Followed } from '../meal';
 
 /** What a meal needs next: its time, what to do, and a tick that records it. */
 export function MealLine({ followed }: { readonly followed: Followed }) {
-  const { zone } = useKitchen();
+  const { now, zone } = useKitchen();
   const { colors } = useLook();
   const tick = useMealAct();
   const { meal, line, wordsOf } = followed;
-  const step = line!.next!;
+  const step = toDo(line!, now)[0]!;
   const words = wordsOf(step);
   return (
     <View style={styles.row}>

@@ -1,3 +1,4 @@
+import { toDo } from '@omtel/core/meal';
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
 import { clockWords, dayName, longDay } from '@omtel/core/time';
 import { capital } from '@omtel/core/units';
@@ -36,7 +37,7 @@ export function NowScreen() {
     [data, kitchen],
   );
   const meals = useMealLines();
-  const needs = useMemo(() => needsOf(agenda, meals), [agenda, meals]);
+  const needs = useMemo(() => needsOf(agenda, meals, now), [agenda, meals, now]);
   const router = useRouter();
   const [first] = needs;
 
@@ -81,9 +82,9 @@ type Need =
   | { readonly followed: Followed; readonly at: number };
 
 /** Foods and meals together: what is thrown away first, then by time, then what waits for a decision. */
-function needsOf(agenda: readonly AgendaItem[], meals: readonly Followed[]): readonly Need[] {
+function needsOf(agenda: readonly AgendaItem[], meals: readonly Followed[], now: number): readonly Need[] {
   const ofMeals = meals.flatMap((followed): Need[] => {
-    const next = followed.line?.next;
+    const [next] = followed.line ? toDo(followed.line, now) : [];
     return next ? [{ followed, at: next.at }] : [];
   });
   const rank = (need: Need) =>

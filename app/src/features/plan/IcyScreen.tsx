@@ -19,7 +19,7 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
 import { WithFood } from '../food';
-import { planAnew, useMealOf, type MealOf } from '../meal';
+import { useMealOf, type MealOf } from '../meal';
 import { Assumptions, ForecastState, readTweaks, USUAL_WITH_THICKNESS } from '../forecast';
 
 const WAY_WORDS: Record<
@@ -46,7 +46,7 @@ export function IcyScreen() {
 }
 
 function IcyFood({ food }: { readonly food: FoodState }) {
-  const { units, now, zone, guidance, rules, household } = useKitchen(food);
+  const { units, now, zone, guidance, rules } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [text, setText] = useState('');
@@ -113,7 +113,7 @@ function IcyFood({ food }: { readonly food: FoodState }) {
       method: 'coldWater',
       ...(rules.thawing.waterRunning.value.yes && { running: true as const }),
     });
-  /** The meal goes by the way that was taken, and all of it is planned anew. */
+  /** The meal goes by the way that was taken; what follows is planned anew. */
   const takeInMeal = async ({ kind, thawMs }: Pick<IcyWay, 'kind' | 'serveAt' | 'thawMs'>) => {
     if (!ofMeal) return;
     const { meal, dish } = ofMeal;
@@ -127,7 +127,6 @@ function IcyFood({ food }: { readonly food: FoodState }) {
         events: [readingOf(), newMealEvent(meal.mealId, now, 'mealPlanned', { ...meal.wanted, dishes })],
       }),
     );
-    await dispatch(planAnew(meal.mealId, household));
     router.replace(`/plan/meal/${meal.mealId}` as never);
   };
   return (

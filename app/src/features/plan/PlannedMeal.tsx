@@ -1,3 +1,4 @@
+import { toDo } from '@omtel/core/meal';
 import { moment } from '@omtel/core/time';
 import type { MealState } from '@omtel/core/trail';
 import { capital, formatDurationUp } from '@omtel/core/units';
@@ -13,7 +14,7 @@ export function PlannedMeal({ meal }: { readonly meal: MealState }) {
   const { now, zone } = useKitchen();
   const { line, wordsOf } = useMealLine(meal);
   const { wanted, mealId } = meal;
-  const next = line?.next;
+  const [next] = line ? toDo(line, now) : [];
   const late = line && line.lateMs > 0 ? `, ${formatDurationUp(line.lateMs)} late` : '';
   return (
     <PageLink href={`/plan/meal/${mealId}`} style={styles.meal}>

@@ -10,7 +10,7 @@ import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
 import { UnitsAtNumber } from './UnitsAtNumber';
 
-const Alarm = lazy(async () => ({ default: (await import('./Alarm')).Alarm }));
+const Watch = lazy(async () => ({ default: (await import('./Watch')).Watch }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
 export function Shell() {
@@ -34,7 +34,7 @@ export function Shell() {
       {/* Nothing rings before the first page stands. */}
       <Later>
         <Suspense>
-          <Alarm />
+          <Watch />
         </Suspense>
       </Later>
       <Opening path={path} />

@@ -1,5 +1,5 @@
 import type { MealAnswer, MealAsked } from '@omtel/core/dishes';
-import { mealLine, mealStepWords, kitchenFor } from '@omtel/core/meal';
+import { kitchenFor, mealLine, mealStepWords, toDo } from '@omtel/core/meal';
 import type { MealPayload } from '@omtel/core/record';
 import { clockOf, clockWords, daysBetween, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
@@ -112,7 +112,8 @@ function Fits({ wanted, foods, answer: { schedule }, onServeAt }: FitsProps) {
   const late = schedule.serveAt - wanted.serveAt;
   const { cooks } = kitchenFor(settings, now, schedule.serveAt + DAY_MS);
   const meal = { mealId: '', plannedAt: now, wanted, schedule, ticks: {}, dropped: false };
-  const first = mealLine(meal, foods, cooks)?.next;
+  const line = mealLine(meal, foods, cooks);
+  const [first] = line ? toDo(line, now) : [];
   const words = first && mealStepWords(first, { rules, units, food: null });
   return (
     <Panel edge={late > 0 ? 'bandEdge' : 'rim'}>

@@ -2,16 +2,23 @@ import { useEffect, useRef } from 'react';
 import { api } from '../../store/api';
 import { useKitchen } from '../../store/useKitchen';
 import { chime } from '../../ui/chime';
-import { useDueTimes } from '../meal';
+import { useDueTimes, useFollow } from '../meal';
 
-/** Rings once for each thing that falls due while the kitchen is open, whatever page is shown. */
-export function Alarm() {
+/** What an open kitchen does by itself, whatever page is shown: it rings for what falls due, and plans meals anew as they go on. */
+export function Watch() {
   // It asks for nothing by itself: a page that shows no food needs none.
   const { data } = api.endpoints.foods.useQueryState();
-  return data ? <Rings /> : null;
+  return data ? <Watching /> : null;
 }
 
-function Rings() {
+function Watching() {
+  useFollow();
+  useRing();
+  return null;
+}
+
+/** Rings once for each thing that falls due. */
+function useRing(): void {
   const { now } = useKitchen();
   const due = useDueTimes();
   const before = useRef(now);
@@ -22,7 +29,6 @@ function Rings() {
     before.current = now;
     if (passed && waited) chime();
   }, [due, now]);
-  return null;
 }
 
 const LONGEST_WAIT_MS = 60_000;
