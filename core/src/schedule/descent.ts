@@ -47,7 +47,9 @@ class Descent {
   /** What the links leave to the start of each node, given all that stands. */
   private readonly low: Int32Array;
   private readonly high: Int32Array;
-  /** The links among all in play, side by side: what a node costs is asked a million times. */
+  /** What the links between those that stand cost, whatever is tried. */
+  private readonly standing: number;
+  /** The other links, side by side: what a node costs is asked a million times. */
   private readonly from: Int32Array;
   private readonly to: Int32Array;
   private readonly after: Int32Array;
@@ -80,7 +82,11 @@ class Descent {
       inPlay[node] = 1;
       this.tie[node] = chance() / 2;
     }
-    const links = grid.links.filter(({ from, to }) => inPlay[from] && inPlay[to]);
+    const mine = new Set(nodes);
+    const links = grid.links.filter(
+      ({ from, to }) => inPlay[from] && inPlay[to] && (mine.has(from) || mine.has(to)),
+    );
+    this.standing = placing.waiting;
     this.from = Int32Array.from(links, ({ from }) => from);
     this.to = Int32Array.from(links, ({ to }) => to);
     this.after = Int32Array.from(links, ({ after }) => after);
@@ -156,15 +162,18 @@ class Descent {
     open.splice(pick, 1);
     const [lows, highs] = [low.slice(), high.slice()];
     const [from, to] = [low[node]!, high[node]!];
-    const costs = this.costsOf(node, from, to);
     const rest = least - this.leastOf(node);
-    let [left, right] = around(costs);
-    while (left >= 0 || right < costs.length) {
-      const later = right < costs.length && (left < 0 || costs[right]! <= costs[left]!);
-      const index = later ? right++ : left--;
+    // Away from the cheapest both ways, the cheaper first: it falls to there, and then rises.
+    let left = this.cheapest(node, from, to);
+    let right = left + 1;
+    let [leftCost, rightCost] = [this.costAt(node, left), right <= to ? this.costAt(node, right) : Infinity];
+    while (left >= from || right <= to) {
+      const later = rightCost <= leftCost;
       // All that follow cost as much or more.
-      if (rest + costs[index]! >= this.bestCost - EPSILON) break;
-      const start = from + index;
+      if (rest + (later ? rightCost : leftCost) >= this.bestCost - EPSILON) break;
+      const start = later ? right++ : left--;
+      if (later) rightCost = right <= to ? this.costAt(node, right) : Infinity;
+      else leftCost = left >= from ? this.costAt(node, left) : Infinity;
       if (otherThan?.[0] === node && otherThan[1] === start) continue;
       if (!placing.occupancy.fits(node, start)) continue;
       if (effort.left <= 0) {
@@ -211,7 +220,7 @@ class Descent {
 
   /** What all links cost at the least, whatever is tried from here. */
   private least(): number {
-    let sum = 0;
+    let sum = this.standing;
     for (let link = 0; link < this.perStep.length; link++) sum += this.leastAt(link);
     return sum;
   }
@@ -227,31 +236,35 @@ class Descent {
     return wait > 0 ? this.perStep[link]! * wait : 0;
   }
 
-  /** What the links of a node cost at the least for each of its starts: it falls, and then rises. */
-  private costsOf(node: number, from: number, to: number): Float64Array {
-    const costs = new Float64Array(to - from + 1);
+  /** What the links of a node cost at the least if it starts then. */
+  private costAt(node: number, start: number): number {
+    let sum = 0;
     for (const link of this.linksAt[node]!) {
-      const [per, after] = [this.perStep[link]!, this.after[link]!];
-      if (this.from[link] === node) {
-        const whole = this.low[this.to[link]!]! - after;
-        for (let index = Math.min(costs.length, whole - from) - 1; index >= 0; index--)
-          costs[index]! += per * (whole - from - index);
-      } else {
-        const whole = this.high[this.from[link]!]! + after;
-        for (let index = Math.max(0, whole - from + 1); index < costs.length; index++)
-          costs[index]! += per * (from + index - whole);
-      }
+      const wait =
+        this.from[link] === node ? this.wholeOf(link, node) - start : start - this.wholeOf(link, node);
+      if (wait > 0) sum += this.perStep[link]! * wait;
     }
-    return costs;
+    return sum;
   }
-}
 
-/**
- * Two places to walk from, away from each other: the cheapest are met first, late rather than early among equals, since what has to
- * be done is done as near to the table as it may.
- */
-function around(costs: Float64Array): [left: number, right: number] {
-  let cheapest = 0;
-  for (let index = 1; index < costs.length; index++) if (costs[index]! <= costs[cheapest]!) cheapest = index;
-  return [cheapest, cheapest + 1];
+  /** The start of a node from which on, one way, a link of it costs something. */
+  private wholeOf(link: number, node: number): number {
+    return this.from[link] === node
+      ? this.low[this.to[link]!]! - this.after[link]!
+      : this.high[this.from[link]!]! + this.after[link]!;
+  }
+
+  /**
+   * The start between two at which a node's links cost least, late rather than early among equals: what has to be done is done as near
+   * to the table as it may.
+   */
+  private cheapest(node: number, from: number, to: number): number {
+    let [best, least] = [to, this.costAt(node, to)];
+    for (const link of this.linksAt[node]!) {
+      const at = Math.min(to, Math.max(from, this.wholeOf(link, node)));
+      const cost = this.costAt(node, at);
+      if (cost < least || (cost === least && at > best)) [best, least] = [at, cost];
+    }
+    return best;
+  }
 }

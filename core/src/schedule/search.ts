@@ -114,36 +114,40 @@ export function improve(
   better: () => void,
 ): void {
   const { grid } = placing;
+  if (grid.tasks.length === 0) return better();
   const all = grid.dishes.map((_, dish) => dish);
   const nodesOf = (dishes: readonly number[]) => dishes.flatMap((dish) => grid.dishes[dish]!);
-  /** Whether some dishes could be put in anew within the limits; else they stand as before. */
-  const retry = (dishes: readonly number[], limits: Limits): boolean => {
-    const nodes = nodesOf(dishes);
+  /** Whether some tasks could be put in anew within the limits; else they stand as before. */
+  const retry = (nodes: readonly number[], left: number, limits: Limits): boolean => {
     const before = placing.remove(nodes);
-    const outcome = complete(placing, nodes, { left: EFFORT.better * dishes.length }, chance, limits);
+    const outcome = complete(placing, nodes, { left }, chance, limits);
     if (isPlaced(outcome)) return true;
     for (const [node, start] of before) placing.put(node, start);
     return false;
   };
-  const cheaper = (dishes: readonly number[]) => retry(dishes, { below: placing.waiting - EPSILON });
-  const settle = (dishes: readonly number[]) => {
+  const cheaper = (nodes: readonly number[]) =>
+    retry(nodes, EFFORT.better, { below: placing.waiting - EPSILON });
+  const settle = () => {
     for (let changed = true; changed && goOn();) {
       changed = false;
-      for (const dish of dishes) changed = cheaper([dish]) || changed;
+      for (const dish of all) changed = cheaper(grid.dishes[dish]!) || changed;
     }
+    // Dishes in each other's way at one hour change places only together.
+    for (let tries = 0; tries < HOURS && goOn(); tries++) cheaper(atOneHour(placing, chance));
   };
 
-  settle(all);
+  settle();
   better();
   let best = placing.starts.slice();
   let least = placing.waiting;
-  for (let round = 0; round < rounds && goOn() && least > EPSILON; round++) {
+  for (let round = 0; round < rounds * all.length && goOn() && least > EPSILON; round++) {
     const some = together(grid, all, Math.min(all.length, 1 + Math.floor(chance() * 3)), chance);
     const nodes = grid.dishes[some[0]!]!;
     const moved = nodes[Math.floor(chance() * nodes.length)]!;
     const slack = least * SLACK + SLACK_AT_LEAST;
-    if (!retry(some, { below: least + slack, otherThan: [moved, placing.starts[moved]!] })) continue;
-    settle(all);
+    const limits = { below: least + slack, otherThan: [moved, placing.starts[moved]!] } as const;
+    if (!retry(nodesOf(some), EFFORT.better * some.length, limits)) continue;
+    settle();
     if (placing.waiting < least - EPSILON) {
       better();
       best = placing.starts.slice();
@@ -159,6 +163,25 @@ export function improve(
 /** How much dearer a schedule may become for a moment, so that it can become cheaper: as a share, and at least. */
 const SLACK = 0.15;
 const SLACK_AT_LEAST = 10;
+
+/** How many hours are looked at, and with how many tasks each. */
+const HOURS = 6;
+const [FEW, MANY] = [4, 10];
+
+/** Some tasks of any dishes that stand near to each other in time. */
+function atOneHour({ grid, starts }: Placing, chance: () => number): readonly number[] {
+  const centre = Math.floor(chance() * grid.tasks.length);
+  const about = starts[centre]! + (chance() < 0.5 ? 0 : grid.tasks[centre]!.steps);
+  const count = FEW + Math.floor(chance() * (MANY - FEW + 1));
+  return grid.tasks
+    .map(({ steps }, node) => {
+      const start = starts[node]!;
+      return { node, away: Math.max(0, start - about, about - start - steps) + chance() };
+    })
+    .sort((a, b) => a.away - b.away)
+    .slice(0, count)
+    .map(({ node }) => node);
+}
 
 /** Some dishes that meet: one by chance, and others that share its places or its hands. */
 function together(grid: Grid, all: readonly number[], most: number, chance: () => number): readonly number[] {

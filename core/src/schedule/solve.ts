@@ -11,7 +11,7 @@ export interface Options {
   readonly seed?: number;
   /** Where things stood before something changed: what can stay there does, and nothing is made cheaper by moving it. */
   readonly before?: Schedule;
-  /** How many times some dishes are put in anew, once there is a schedule; more is slower and no worse. */
+  /** How many times each dish, with some others, is put in anew, once there is a schedule; more is slower and no worse. */
   readonly rounds?: number;
   /** Told of every schedule that is better than all before. */
   onBetter?(schedule: Schedule, cost: number): void;
@@ -19,7 +19,7 @@ export interface Options {
   goOn?(): boolean;
 }
 
-const ROUNDS = 40;
+const ROUNDS = 6;
 /** So many ways to choose are gone through one by one; of more, only what is near to the best. */
 const FEW_WAYS = 16;
 /** Among so many it is proven, one by one, that none will do. */

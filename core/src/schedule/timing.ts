@@ -15,7 +15,9 @@ export interface Search {
 }
 
 /** From how many different schedules it is looked for a cheaper one. */
-const STARTS = 6;
+const STARTS = 3;
+/** So many moments of which it cannot be told lie one by one, as many again two by two, and so on; after so many none is likely to do. */
+const [CLOSE, MOST_UNTOLD] = [4, 40];
 /** How often a moment is tried that is earlier than one that is known to do; and of how many such every one is. */
 const TRIES_EARLIER = 4;
 const FEW_MOMENTS = 6;
@@ -91,17 +93,17 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
           : to + 1,
     from,
   );
-  let [proven, asked] = [true, false];
+  let [untold, asked] = [0, false];
   // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
-  for (let [at, leap] = [earliest, 0]; at <= to; at += 1 + leap, leap += proven ? 0 : 1) {
+  for (let at = earliest; at <= to && untold < MOST_UNTOLD; at += 1 + Math.floor(untold / CLOSE)) {
     if (!goOn()) return 'unknown';
     const built = build(grid, at, chance);
     if (typeof built === 'object') return { first: built.placing, earliest };
-    if (built === 'unknown') proven = false;
+    if (built === 'unknown') untold += 1;
     if (!asked && !never.fitsAll()) return 'none';
     asked = true;
   }
-  if (proven) return 'none';
+  if (untold === 0) return 'none';
   // Too many to go through them all; two of them may be enough.
   const nowhere = (nodes: readonly number[]) =>
     firstFrom(earliest, to, (moment) => !goOn() || fits(grid, nodes, moment, chance)) > to;
