@@ -13,6 +13,7 @@ export const nowOf = (dish: string): string => `${dish}.now`;
 /** These take as long as they take; how long the others take shows when they are done. */
 const BY_THE_CLOCK: ReadonlySet<TaskKind> = new Set([
   'washSink',
+  'marinate',
   'prepare',
   'ovenOn',
   'rest',

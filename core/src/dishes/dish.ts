@@ -53,6 +53,8 @@ export interface CookedDish extends Common {
   readonly method: Method;
   /** How long an icy middle takes since its thaw was begun, from what it read: no chart says more. */
   readonly thawLeftMs?: number;
+  /** In a marinade or a brine, in the refrigerator, ms. */
+  readonly marinateMs?: number;
   readonly heating: Heating;
   readonly restMs: number;
 }

@@ -109,6 +109,23 @@ describe('a supper of four dishes', () => {
   });
 });
 
+it('what is marinated lies in the cold between its thaw and its board, and its raw days go on', () => {
+  const inMarinade = (hours: number): Meal => ({
+    ...supper,
+    dishes: [{ ...lamb, marinateMs: hours * HOUR_MS }],
+  });
+  const { problem, schedule, tasks } = planned(inMarinade(12));
+  expect(brokenBy(problem, schedule)).toEqual([]);
+  const end = (id: string) => schedule.startAt[id]! + tasks.get(id)!.minutes;
+  expect(schedule.startAt['lamb.marinate']!).toBeGreaterThanOrEqual(end('lamb.thaw'));
+  expect(schedule.startAt['lamb.prepare']!).toBeGreaterThanOrEqual(end('lamb.marinate'));
+  expect(tasks.get('lamb.marinate')).toMatchObject({ place: 'refrigerator', minutes: 12 * 60 });
+  // Longer than raw food may lie after its thaw there is no schedule.
+  const made = mealProblem(inMarinade(70), { rulesOf: () => homeRules, zone, now });
+  if ('obstacles' in made) throw new Error(JSON.stringify(made.obstacles));
+  expect(solve(readProblem(made.problem), { rounds: 0 })).toHaveProperty('infeasible');
+});
+
 describe('what stands in the way before any schedule', () => {
   it('is said for each dish: too thick for the method, too old, no such place', () => {
     const old: CookedDish = {

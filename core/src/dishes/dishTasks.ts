@@ -49,6 +49,7 @@ const HANDS = {
   toShelf: 2,
   toWater: 5,
   changeWater: 2,
+  marinate: 10,
   turn: 2,
   ovenOn: 1,
 };
@@ -132,6 +133,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
     if (method === 'coldWater')
       made.beside({ kind: 'washSink', minutes: WASH, place: 'sink', hands: [[0, WASH]] }, down(way.holdMs));
   }
+  if (dish.marinateMs) made.marinated(up(dish.marinateMs));
   if (dish.prepareMs > 0) made.prepared(up(dish.prepareMs) + WASH, { weight: COSTS.thawed });
   made.heat(
     heating,
@@ -254,6 +256,16 @@ class Template {
   prepared(minutes: number, link: Partial<LinkJson> = {}, notAfter: number | null = null): void {
     if (minutes > 0)
       this.then({ kind: 'prepare', minutes, place: 'board', hands: [[0, minutes]], notAfter }, link);
+  }
+
+  /** Back into the refrigerator in what flavours it; what of it is raw is washed away at once. Its raw days go on. */
+  marinated(minutes: number): void {
+    const hands: Stretch[] = [[0, Math.min(minutes, HANDS.marinate + WASH)]];
+    // It lies in the room that what thawed there had.
+    this.then(
+      { kind: 'marinate', minutes, place: 'refrigerator', units: 0, hands },
+      { weight: COSTS.thawed },
+    );
   }
 
   /** Something that has to be done within so many minutes of the last task, and holds nothing else up. */

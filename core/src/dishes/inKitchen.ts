@@ -93,7 +93,7 @@ export function roomToThaw(
 }
 
 /** In what is done to it raw food is had in hand. */
-const RAW: ReadonlySet<TaskKind> = new Set(['thaw', 'prepare', 'cook']);
+const RAW: ReadonlySet<TaskKind> = new Set(['thaw', 'marinate', 'prepare', 'cook']);
 
 const doneBy = (task: MealTask, cooks: readonly Cook[]): MealTask => ({
   ...task,

@@ -18,6 +18,7 @@ const HURTS_AFTER: Partial<Record<MealStepKind, number>> = {
   prepare: 20,
   feelForIce: 20,
   thaw: 30,
+  marinate: 30,
   washSink: 60,
 };
 

@@ -16,6 +16,7 @@ export const mealStepKinds = [
   'read',
   'feelForIce',
   'washSink',
+  'marinate',
   'thaw',
   'ovenOn',
   'prepare',

@@ -61,6 +61,12 @@ export function mealStepWords(step: MealStep, context: MealWordsContext): StepWo
       };
     case 'washSink':
       return { title: 'Wash the sink', detail: `After ${name}: wash, rinse, sanitise.`, tick: 'Sink washed' };
+    case 'marinate':
+      return {
+        title: `${name} into its marinade`,
+        detail: `Covered, in the refrigerator, ${formatDuration(task!.minutes * MINUTE_MS)}. Wash up at once. What is left of it is raw: boil it, or throw it away.`,
+        tick: 'It is in',
+      };
     case 'prepare':
       return { title: `Prepare ${name}`, detail: prepareDetail(dish!, task!), tick: 'Begun' };
     case 'ovenOn':

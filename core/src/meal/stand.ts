@@ -15,7 +15,7 @@ export interface MealStand {
 }
 
 /** In the order they follow each other; what comes before something that was begun is behind the cook, ticked or not. */
-const ORDER: readonly TaskKind[] = ['thaw', 'prepare', 'cook', 'reheat', 'rest', 'finish'];
+const ORDER: readonly TaskKind[] = ['thaw', 'marinate', 'prepare', 'cook', 'reheat', 'rest', 'finish'];
 
 /** What is done beside these, before or after. */
 const BESIDE: readonly TaskKind[] = ['ovenOn', 'washSink', 'putAway'];

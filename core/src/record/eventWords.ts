@@ -41,6 +41,7 @@ const THAW_WORDS = {
 const DONE_WORDS: Record<TickedKind, string> = {
   thaw: 'thawed',
   washSink: 'sink washed',
+  marinate: 'marinated',
   prepare: 'prepared',
   ovenOn: 'oven on',
   cook: 'cooked',

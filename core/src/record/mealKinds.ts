@@ -5,6 +5,7 @@ export const MOST_DISHES = 12;
 export const taskKinds = [
   'thaw',
   'washSink',
+  'marinate',
   'prepare',
   'ovenOn',
   'cook',

@@ -69,6 +69,8 @@ const dish = z.discriminatedUnion('kind', [
       computedThaw: z.object({ refrigerator: span, coldWater: span }).partial().optional(),
       /** How long an icy middle takes since its thaw was begun, from what it read. */
       thawLeftMs: ms.optional(),
+      /** In a marinade or a brine, in the refrigerator. */
+      marinateMs: ms.optional(),
       heating,
       restMs: ms,
     })

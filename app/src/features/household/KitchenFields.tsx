@@ -48,16 +48,21 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
       <OvenFields ovens={kitchen.ovens} onChange={(ovens) => set({ ovens })} />
       {count('Dishes in a warm drawer', 'warm', 0, 8)}
       {count('Rings', 'rings', 0, 8)}
-      <VolumeField
-        label="The largest pot"
-        litres={kitchen.potLitres}
-        onChange={(potLitres) => set({ potLitres })}
-      />
-      <VolumeField
-        label="Free in the refrigerator"
-        litres={kitchen.coldLitres}
-        onChange={(coldLitres) => set({ coldLitres })}
-      />
+      <View style={styles.row}>
+        <VolumeField
+          label="Largest pot"
+          litres={kitchen.potLitres}
+          onChange={(potLitres) => set({ potLitres })}
+        />
+        <VolumeField
+          label="Free in refrigerator"
+          litres={kitchen.coldLitres}
+          onChange={(coldLitres) => set({ coldLitres })}
+        />
+      </View>
+      <Words size="small" tone="soft">
+        What nobody measured is left empty: nothing is held against it.
+      </Words>
       {count('Boards', 'boards', 1, 8)}
       {count('Sinks or tubs to thaw in', 'sinks', 1, 3)}
       {has('A microwave', 'microwave')}

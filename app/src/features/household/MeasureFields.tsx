@@ -35,7 +35,6 @@ function MeasureField({ label, suffix, value, most, onChange }: MeasureFieldProp
       numeric
       suffix={suffix}
       problem={'problem' in read ? read.problem : undefined}
-      hint={text.trim() === '' ? 'Empty: not known, nothing is held against it.' : undefined}
     />
   );
 }

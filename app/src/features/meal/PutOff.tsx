@@ -21,6 +21,7 @@ interface PutOffProps {
 const BEGINS: ReadonlySet<MealStepKind> = new Set([
   'thaw',
   'washSink',
+  'marinate',
   'ovenOn',
   'prepare',
   'on',

@@ -51,7 +51,8 @@ export function tickOf(step: MealStep, { meal, foods, now, rules, unit }: Tickin
     case 'feelForIce':
       return food ? ofFood('thawed', {}) : ofMeal('thaw', 'done');
     case 'washSink':
-      return ofMeal('washSink');
+    case 'marinate':
+      return ofMeal(kind);
     case 'prepare': {
       const begun = ofMeal('prepare');
       // Out of the cold its clock runs.

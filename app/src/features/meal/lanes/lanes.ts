@@ -85,6 +85,7 @@ export function lanesOf(meal: MealState, line: MealLine, hours: Interval): Lane[
 const LABELS: Partial<Record<PlacedTask['kind'], (name: string) => string>> = {
   finish: (name) => `finish ${name}`,
   washSink: () => 'wash it',
+  marinate: (name) => `${name}, marinade`,
 };
 
 /** The whole hours of a stretch. */

@@ -1,3 +1,4 @@
+import type { Settings } from '@omtel/core/api';
 import { massFor, portionsIn } from '@omtel/core/shopping';
 import type { Method } from '@omtel/core/plan';
 import type { FoodState } from '@omtel/core/trail';
@@ -44,11 +45,17 @@ const PLACES: readonly { readonly value: HeatedAt; readonly label: string }[] = 
   { value: 'grill', label: 'Grill' },
 ];
 
-const HELD: readonly { readonly value: DishFields['heldAt']; readonly label: string }[] = [
-  { value: 'out', label: 'Not' },
-  { value: 'warm', label: 'Warm drawer' },
-  { value: 'oven', label: 'Warm oven' },
-  { value: 'hob', label: 'Hob' },
+interface HeldAt {
+  readonly value: DishFields['heldAt'];
+  readonly label: string;
+  readonly has: (kitchen: Settings['kitchen']) => boolean;
+}
+
+const HELD: readonly HeldAt[] = [
+  { value: 'out', label: 'It is not', has: () => true },
+  { value: 'warm', label: 'Warm drawer', has: ({ warm }) => warm > 0 },
+  { value: 'oven', label: 'Warm oven', has: ({ ovens }) => ovens.length > 0 },
+  { value: 'hob', label: 'On the hob', has: ({ rings }) => rings > 0 },
 ];
 
 const COURSES: readonly { readonly value: DishFields['afterMinutes']; readonly label: string }[] = [
@@ -69,6 +76,8 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
     <DishNumber control={control} name={name} label={label} hint={hint} problem={problems[name]} />
   );
   const heated = dish.kind !== 'cold';
+  const { kitchen } = useKitchen().settings;
+  const held = HELD.filter(({ has }) => has(kitchen));
   return (
     <Screen
       title={dish.name}
@@ -104,6 +113,7 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
         </View>
       )}
       <View style={styles.row}>
+        {dish.kind === 'cooked' && number('marinateHours', 'Marinade, h', 'Empty: none.')}
         {number('prepareMinutes', 'Prepare, min')}
         {number('finishMinutes', 'Finish, min')}
         {number('waitsMinutes', 'Can wait, min')}
@@ -113,7 +123,7 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           label="Kept hot for the table"
           value={fields.heldAt}
           onChange={(heldAt) => setValue('heldAt', heldAt)}
-          options={HELD}
+          options={held}
         />
       )}
       <Choice
@@ -221,7 +231,8 @@ function Serves({
   );
 }
 
-type NumberName = 'cookMinutes' | 'prepareMinutes' | 'finishMinutes' | 'waitsMinutes' | 'everyMinutes';
+type NumberName =
+  'marinateHours' | 'cookMinutes' | 'prepareMinutes' | 'finishMinutes' | 'waitsMinutes' | 'everyMinutes';
 
 interface DishNumberProps {
   readonly control: Control<DishFields>;

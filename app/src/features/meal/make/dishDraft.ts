@@ -6,6 +6,7 @@ import type { HeldPlace, PlannedDish } from '@omtel/core/record';
 import { atClock } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
+  HOUR_MS,
   inUnit,
   MINUTE_MS,
   orProblem,
@@ -27,6 +28,8 @@ export interface DishFields extends PlanDraft {
   readonly at: HeatedAt;
   /** What its oven is set to, in the household's degrees. */
   readonly degrees: string;
+  /** Hours in a marinade or a brine; none where nothing is typed. */
+  readonly marinateHours: string;
   readonly prepareMinutes: string;
   readonly finishMinutes: string;
   readonly waitsMinutes: string;
@@ -98,6 +101,7 @@ export function proposedFields(
     method: '',
     at: dish.kind === 'cooked' ? (roasts ? 'oven' : 'hob') : dish.kind === 'plain' || liquid ? 'hob' : 'oven',
     degrees: String(Math.round(inUnits / 5) * 5),
+    marinateHours: '',
     prepareMinutes: dish.kind === 'reheated' ? '0' : '15',
     finishMinutes: roasts ? '10' : '0',
     waitsMinutes: dish.kind === 'cold' ? '60' : '20',
@@ -142,7 +146,8 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
   const heating = readHeating(draft, stored, context, problems);
   if (kind !== 'cooked') return done({ kind, ...common, heating });
   const cooked = readCooked(draft, stored, context, problems, heating);
-  return done({ ...common, ...cooked, restMs: minutes('restMinutes') });
+  const marinateMs = readMarinade(fields.marinateHours, problems);
+  return done({ ...common, ...cooked, ...(marinateMs && { marinateMs }), restMs: minutes('restMinutes') });
 
   function done(dish: PlannedDish): ReadDish {
     return Object.keys(problems).length ? { problems } : { dish };
@@ -151,6 +156,19 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
 
 type Problems = Partial<Record<keyof DishFields, string>>;
 type Heating = Extract<PlannedDish, { heating: object }>['heating'];
+
+/** Longer than this nothing raw lies in anything. */
+const LONGEST_MARINADE_H = 72;
+
+function readMarinade(typed: string, problems: Problems): number | null {
+  if (typed.trim() === '') return null;
+  const read = orProblem(() => ({ hours: parseNumber(typed) }));
+  if ('problem' in read) problems.marinateHours = read.problem;
+  else if (read.hours < 0 || read.hours > LONGEST_MARINADE_H)
+    problems.marinateHours = `From 0 to ${LONGEST_MARINADE_H} hours.`;
+  else return Math.round(read.hours * HOUR_MS);
+  return null;
+}
 
 function readHeating(
   draft: DishDraft,
@@ -289,6 +307,7 @@ export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: Uni
       form: dish.form,
       condition: dish.condition,
       restMinutes: min(dish.restMs),
+      marinateHours: dish.marinateMs ? String(Number((dish.marinateMs / HOUR_MS).toFixed(2))) : '',
     }),
   };
 }
