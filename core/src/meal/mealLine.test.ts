@@ -11,7 +11,9 @@ import {
   mealStepWords,
   outOfCold,
   TABLE,
+  timerWords,
   toDo,
+  underWay,
   whoDoes,
   type Cook,
   type MealStep,
@@ -229,6 +231,41 @@ describe('who does what', () => {
     expect(shared([{ ...job('salad', 0, 10), who: 'Bo' }], ...both)).toEqual({ salad: 'Bo' });
     // Whoever was named and may not have it in hand does not get it.
     expect(shared([{ ...bird, who: 'Bo' }], ...both)).toEqual({ bird: 'Ana' });
+  });
+});
+
+describe('what is under way', () => {
+  const ticked = (kind: 'prepare' | 'ovenOn', dish: string, at: number) => ({
+    dish,
+    name: dish,
+    kind,
+    part: 'begun' as const,
+    at,
+  });
+  const at = task('salad.prepare').startAt;
+  const begun = said(meal, 'mealTicked', ticked('prepare', 'salad', at), at);
+  const running = (of: typeof meal, foods = frozen) =>
+    underWay(of, foods).map((timer) => [timerWords(timer), timer.endsAt]);
+
+  it('has its time from when it was begun, first to end first', () => {
+    expect(running(meal)).toEqual([]);
+    expect(running(begun)).toEqual([['Preparing Salad', at + task('salad.prepare').minutes * MINUTE_MS]]);
+    const hot = said(begun, 'mealTicked', ticked('ovenOn', 'pie', at - HOUR_MS), at);
+    expect(running(hot).map(([words]) => words)).toEqual(['Oven heating up for Pie', 'Preparing Salad']);
+  });
+
+  it('is over when what comes after it has begun, or all is on the table', () => {
+    const thawing = stateOf(lambEvents(happened(START + HOUR_MS, 'thawStarted', { method: 'refrigerator' })));
+    expect(running(meal, [thawing, frozen[1]!]).map(([words]) => words)).toEqual(['Lamb thaws']);
+    const further = said(meal, 'mealTicked', ticked('prepare', 'lamb', at), at);
+    expect(running(further, [thawing, frozen[1]!]).map(([words]) => words)).toEqual(['Preparing Lamb']);
+    const served = said(
+      begun,
+      'mealTicked',
+      { dish: TABLE, name: 'Supper', kind: 'serve', part: 'done', at },
+      at,
+    );
+    expect(running(served)).toEqual([]);
   });
 });
 

@@ -26,6 +26,7 @@ import { PinStep } from './PinStep';
 import { Replanned } from './Replanned';
 import { Shopping } from './Shopping';
 import { planAnew } from './planAnew';
+import { UnderWay } from './UnderWay';
 import { useMealAct } from './useMealAct';
 import { useMealLine } from './useMealLine';
 
@@ -113,6 +114,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
           }
         />
       )}
+      <UnderWay meal={meal} foods={foods} />
       {line?.over && (
         <Empty title="All is done">{`On the table at ${clockWords(line.serveAt, zone)}, and put away.`}</Empty>
       )}

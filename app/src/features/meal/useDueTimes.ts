@@ -1,3 +1,4 @@
+import { underWay } from '@omtel/core/meal';
 import { scheduleOf } from '@omtel/core/plan';
 import { rulesOfFood } from '@omtel/core/trail';
 import { useMemo } from 'react';
@@ -5,7 +6,7 @@ import { useFoodsQuery } from '../../store/api';
 import { nowOf, useHousehold } from '../../store/useKitchen';
 import { useMealLines } from './useMealLine';
 
-/** When the steps fall due that are to come, of meals and of plans for one food. */
+/** When the steps fall due that are to come, of meals and of plans for one food, and when what runs is over. */
 export function useDueTimes(): readonly number[] {
   const meals = useMealLines();
   const { data } = useFoodsQuery();
@@ -17,6 +18,10 @@ export function useDueTimes(): readonly number[] {
     const ofFoods = (data?.foods ?? []).flatMap(
       ({ state }) => scheduleOf(state, now, rulesOfFood(state, guidance))?.steps ?? [],
     );
-    return [...ofMeals, ...ofFoods].flatMap(({ at, doneAt }) => (doneAt === null ? [at] : []));
+    const timers = meals.flatMap(({ meal, foods }) => underWay(meal, foods));
+    return [
+      ...[...ofMeals, ...ofFoods].flatMap(({ at, doneAt }) => (doneAt === null ? [at] : [])),
+      ...timers.map(({ endsAt }) => endsAt),
+    ];
   }, [meals, data, household]);
 }
