@@ -214,6 +214,69 @@ test('an icy middle: the way that is left is taken for the whole meal', async ({
   await expect(page.getByText('Leg of lamb: into cold water').first()).toBeVisible();
 });
 
+test('what the probe reads moves the meal, wherever it is logged', async ({ kitchen }) => {
+  test.setTimeout(120_000);
+  const { page, enter, tap, later, food } = kitchen;
+  await enter();
+  await later(14 * 60 + 43);
+  await openSupper(page);
+  for (const [minutes, name] of [
+    [0, 'Thawed: Leg of lamb: feel for ice'],
+    [310, 'Oven is on: Oven to 165 °C'],
+    [5, 'Begun: Prepare Leg of lamb'],
+    [20, 'It is on: Leg of lamb into the oven'],
+  ] as const) {
+    if (minutes) await later(minutes);
+    await page.waitForTimeout(2 * LOOK_MS);
+    await tap(name);
+    await expect(page.getByRole('button', { name })).toHaveCount(0);
+  }
+  const timer = page.getByRole('timer').filter({ hasText: 'Leg of lamb in the oven' });
+  await expect(timer).toContainText('17:50');
+  // A middle that cold after an hour and a half is behind the chart.
+  await later(95);
+  await food('Leg of lamb');
+  await page.goto(`${page.url()}/cook`);
+  await page.getByRole('radio', { name: /Thickest part/ }).click();
+  await page.getByLabel('Reading', { exact: true }).fill('24');
+  await tap('Record');
+  await expect(page.getByText(/thickest part read 24 °C at/)).toBeVisible();
+  await openSupper(page);
+  await expect(page.getByText(/^Leg of lamb off the heat: .* later\.$/)).toBeVisible({ timeout: 30_000 });
+  await expect(timer).not.toContainText('17:50');
+});
+
+test('what is left of a supper is planned for the days after, and is not there without it', async ({
+  kitchen,
+}) => {
+  test.setTimeout(120_000);
+  const { page, enter, go, tap } = kitchen;
+  await enter();
+  await page.goto('/plan/meal/new');
+  await page.getByRole('radio', { name: 'Sun', exact: true }).click();
+  await tap('Add a dish');
+  await page.waitForTimeout(LOOK_MS);
+  await page.getByLabel('What is to be eaten?').fill('lamb');
+  await page.waitForTimeout(LOOK_MS);
+  await tap(/^Leg of lamb, From Crew supper, eaten cold/);
+  await expect(page.getByText('All on the table at 19:00')).toBeVisible({ timeout: 30_000 });
+  // At noon before the supper there is none yet.
+  await page.getByRole('radio', { name: 'Tomorrow', exact: true }).click();
+  await page.getByLabel('At', { exact: true }).fill('12:00');
+  await expect(page.getByText(/^Leg of lamb: it is left over only after this/)).toBeVisible({
+    timeout: 30_000,
+  });
+
+  // The flatbreads of Sunday hang on it as well.
+  await go('Plan');
+  await page.getByRole('link', { name: /^Crew supper/ }).click();
+  await page.waitForTimeout(LOOK_MS);
+  await tap('Not wanted any more');
+  await expect(page.getByRole('link', { name: /^Crew supper/ })).toHaveCount(0);
+  await page.getByRole('link', { name: /^Flatbreads/ }).click();
+  await expect(page.getByText('It cannot go on like this')).toBeVisible({ timeout: 30_000 });
+});
+
 test('on a wide screen a task is given a time by keyboard, and stays there', async ({ kitchen }) => {
   const { page, enter } = kitchen;
   await page.setViewportSize({ width: 1280, height: 800 });

@@ -14,8 +14,12 @@ export interface Stage {
   stop(): Promise<void>;
 }
 
-/** The whole of Omtel with an empty database of its own and a clock that stands still: for stories and pictures. */
-export async function openStage(): Promise<Stage> {
+/**
+ * The whole of Omtel with an empty database of its own and a clock that stands still: for stories and pictures.
+ *
+ * @param clock where it stands, and the zone of its household
+ */
+export async function openStage(clock = STAGE_CLOCK, zone = 'UTC'): Promise<Stage> {
   const webRoot = ensureWebBuild();
   const folder = mkdtempSync(join(tmpdir(), 'omtel-stage-'));
   const database = await startDatabase(folder, 'stage-only-password');
@@ -24,8 +28,8 @@ export async function openStage(): Promise<Stage> {
     OMTEL_PORT: String(await freePort()),
     OMTEL_SECRET: 'stage-only-secret'.repeat(3),
     OMTEL_WEB_ROOT: webRoot,
-    OMTEL_ZONE: 'UTC',
-    OMTEL_CLOCK: STAGE_CLOCK,
+    OMTEL_ZONE: zone,
+    OMTEL_CLOCK: clock,
   });
   return {
     address: server.address,

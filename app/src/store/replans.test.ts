@@ -17,3 +17,10 @@ it('says nothing where nothing moved', () => {
   expect(after({ kind: 'scheduled', moved: [] }).last).toBeNull();
   expect(after({ kind: 'scheduled', moved: [{ task: 'a', byMs: 1 }] }).last).not.toBeNull();
 });
+
+it('another meal in which nothing moved leaves what is still to be read', () => {
+  const still = { kind: 'scheduled', moved: [] } as object as MealAnswer;
+  const other = replanned({ mealId: 'other', answer: still, wasAt: 1 });
+  expect(reducer(conflict, other).last).toMatchObject({ mealId: 'm' });
+  expect(reducer(conflict, replanned({ mealId: 'm', answer: still, wasAt: 1 })).last).toBeNull();
+});

@@ -14,10 +14,12 @@ export const replansSlice = createSlice({
   name: 'replans',
   initialState: { last: null } as { readonly last: Replan | null },
   reducers: {
-    replanned: (_state, { payload }: PayloadAction<Replan>) => ({
-      // Nothing that moved is nothing to read.
-      last: payload.answer.kind === 'scheduled' && payload.answer.moved.length === 0 ? null : payload,
-    }),
+    replanned: (state, { payload }: PayloadAction<Replan>) => {
+      const { answer, mealId } = payload;
+      if (answer.kind !== 'scheduled' || answer.moved.length > 0) return { last: payload };
+      // Nothing that moved is nothing to read; what moved in another meal still is.
+      return state.last?.mealId === mealId ? { last: null } : state;
+    },
     replanRead: () => ({ last: null }),
   },
   // What followed from an act says nothing once that is taken back.

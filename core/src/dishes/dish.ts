@@ -30,6 +30,8 @@ interface Common {
   readonly afterMs?: number;
   /** What is left of it is put away. */
   readonly keeps: boolean;
+  /** It is there from then on. */
+  readonly from?: number;
   /** It is heated, or taken out to be eaten cold, by then; always where it keeps. */
   readonly eatBy?: number;
 }

@@ -14,7 +14,7 @@ export const LATEST_MS = 4 * DAY_MS;
 /** A dish that cannot be made like this in this kitchen, whatever the schedule. */
 export interface DishObstacle {
   readonly dish: string;
-  readonly why: Obstacle['why'] | KitchenObstacle['why'] | 'discard';
+  readonly why: Obstacle['why'] | KitchenObstacle['why'] | 'discard' | 'sourceGone' | 'notYet';
   readonly byMs: number | null;
   readonly needs?: number | null;
 }
@@ -53,7 +53,8 @@ export function mealProblem(
       obstacles.push({ dish: dish.id, byMs: null, ...placed.obstacle });
       continue;
     }
-    tasks.push(...placed.tasks);
+    const from = dish.from === undefined ? 0 : Math.max(0, Math.ceil((dish.from - now) / MINUTE_MS));
+    tasks.push(...placed.tasks.map((task) => ({ ...task, notBefore: Math.max(from, task.notBefore ?? 0) })));
     links.push(...made.links);
   }
   for (const no of roomToThaw(tasks, kitchen)) obstacles.push({ byMs: null, ...no });

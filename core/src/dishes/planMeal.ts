@@ -23,6 +23,7 @@ import { toTable, type MealTask } from './dishTasks';
 import { SECOND_OVEN } from './inKitchen';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { eatBy } from './eatBy';
+import { isToBeLeft, leftOver } from './leftOver';
 import { onFives } from './onFives';
 import { dishOf } from './plannedDish';
 
@@ -35,6 +36,8 @@ export interface MealAsked {
   readonly guidance: Guidance;
   readonly units: UnitSystem;
   readonly now: number;
+  /** The other meals there are: some of it may be left over from them. */
+  readonly others?: readonly MealState[];
   /** The meal as it stands, where it is planned anew. */
   readonly meal: MealState | null;
 }
@@ -106,6 +109,8 @@ export function planMeal(
     kitchen,
     dishes: dishes.map((dish) => {
       const food = stored(dish);
+      const left = isToBeLeft(dish, food) && leftOver(dish, food, hangingOn(asked), rulesOf(dish));
+      if (left && 'from' in left) return dishOf(dish, food, left.until, left.from);
       return dishOf(
         asRead(dish, food, rulesOf(dish)),
         food,
@@ -185,17 +190,28 @@ function movedFrom(
   return endBy === 0 ? [] : [{ task: id, byMs: endBy, end: true }];
 }
 
+const hangingOn = ({ wanted: { serveAt }, others = [], settings: { zone } }: MealAsked) => ({
+  serveAt,
+  others,
+  zone,
+});
+
 /** What of the stores is no food for this meal: to be thrown away, of no known age, or past its days by then. */
 function unfitDishes(
-  { wanted, settings, guidance, units, now, meal, foods }: MealAsked,
+  asked: MealAsked,
   stored: (dish: PlannedDish) => FoodState | null,
   rulesOf: (dish: PlannedDish) => RuleSet,
 ): DishObstacle[] {
+  const { wanted, settings, guidance, units, now, meal, foods } = asked;
   const stand = meal && standOf({ ...meal, wanted }, foods);
   if (stand?.servedAt) return [];
   const context = { now, zone: settings.zone, units, guidance };
   return wanted.dishes.flatMap((dish): DishObstacle[] => {
     const food = stored(dish);
+    if (isToBeLeft(dish, food)) {
+      const left = leftOver(dish, food, hangingOn(asked), rulesOf(dish));
+      return 'why' in left ? [{ dish: dish.id, ...left }] : [];
+    }
     if (!food) return [];
     const obstacle = (why: DishObstacle['why'], byMs: number | null = null) => [{ dish: dish.id, why, byMs }];
     if (judge(food, context)?.verdict === 'discard') return obstacle('discard');

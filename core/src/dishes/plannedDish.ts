@@ -9,9 +9,10 @@ import type { Dish } from './dish';
  *
  * @param food null where it is not in the stores
  * @param until when what was cooked before still keeps
+ * @param from when on there is some, where it is still to be left over
  */
-export function dishOf(planned: PlannedDish, food: FoodState | null, until = Infinity): Dish {
-  if (planned.kind !== 'cooked') return { ...planned, eatBy: until };
+export function dishOf(planned: PlannedDish, food: FoodState | null, until = Infinity, from?: number): Dish {
+  if (planned.kind !== 'cooked') return { ...planned, eatBy: until, from };
   const { foodKey, parts, form, massKg, condition, computedThaw, ...dish } = planned;
   return {
     ...dish,

@@ -43,6 +43,8 @@ const common = {
   /** It comes to the table so long after the rest. */
   afterMs: ms.max(LONGEST_COURSE_MS).optional(),
   keeps: z.boolean(),
+  /** The meal of which it is left over. */
+  leftFrom: id.optional(),
 };
 
 /** Where it comes from, for what is not in the stores yet. */

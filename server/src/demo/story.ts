@@ -28,7 +28,11 @@ export function boatyardStory(opens: number, zone: string): KitchenEvent[] {
   };
   const bake = aubergineBake(when);
   const lamb = tomorrowsLamb(when);
-  const supper = { opens, plannedAt: when(1, '07:30'), serveAt: when(-1, '19:00'), zone };
+  const meals = {
+    supper: { opens, plannedAt: when(1, '07:30'), serveAt: when(-1, '19:00'), zone },
+    flatbreads: { opens, plannedAt: when(0, '09:05'), serveAt: when(-2, '13:00'), zone },
+    coldCuts: { opens, plannedAt: when(0, '09:10'), serveAt: when(-3, '12:30'), zone },
+  };
   return [
     ...tonightsTrout(opens, when),
     ...soupOnTheHob(when),
@@ -37,7 +41,7 @@ export function boatyardStory(opens: number, zone: string): KitchenEvent[] {
     ...bought(when),
     ...freezer(when),
     ...lamb,
-    ...crewSupper(supper, lamb, bake),
+    ...crewSupper(meals, lamb, bake),
   ];
 }
 

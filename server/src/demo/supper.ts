@@ -9,7 +9,7 @@ import type {
   MealPayload,
   PlannedDish,
 } from '@omtel/core/record';
-import { afterMealEvent, foldTrail } from '@omtel/core/trail';
+import { afterMealEvent, foldTrail, type FoodState, type MealState } from '@omtel/core/trail';
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 
@@ -33,38 +33,124 @@ export const DEMO_COOKS: Settings['cooks'] = [
 
 const minutes = (n: number) => n * MINUTE_MS;
 
+interface Times extends Readonly<Record<'opens' | 'plannedAt' | 'serveAt', number>> {
+  readonly zone: string;
+}
+
 /**
  * The crew's supper on the day after the story opens, planned the morning before, when the lamb went to the refrigerator; scheduled as
- * things stand when it opens.
+ * things stand when it opens. What is left of the lamb goes into flatbreads the day after, and is eaten up cold the day after that.
  *
+ * @param times of each meal
  * @param lamb its trail so far
  * @param bake the aubergine bake's
  */
 export function crewSupper(
-  {
-    opens,
-    plannedAt,
-    serveAt,
-    zone,
-  }: Readonly<Record<'opens' | 'plannedAt' | 'serveAt', number>> & { readonly zone: string },
+  times: Readonly<Record<'supper' | 'flatbreads' | 'coldCuts', Times>>,
   lamb: readonly FoodEvent[],
   bake: readonly FoodEvent[],
 ): KitchenEvent[] {
+  const foods = [lamb, bake].map((events) => foldTrail(events, PLAIN_GUIDANCE)!);
+  const lambId = lamb[0]!.foodId;
+  const supper = scheduledMeal(
+    { name: 'Crew supper', people: 9, dishes: supperDishes(lambId, bake[0]!.foodId, times.supper.plannedAt) },
+    times.supper,
+    foods,
+  );
+  const others = [supper.meal];
+  const left = {
+    id: 'lamb',
+    name: 'Leg of lamb',
+    foodId: lambId,
+    leftFrom: supper.meal.mealId,
+    finishMs: 0,
+    keeps: false,
+  };
+  const flatbreads = scheduledMeal(
+    {
+      name: 'Flatbreads',
+      people: 6,
+      dishes: [
+        {
+          kind: 'reheated',
+          ...left,
+          heating: { at: 'hob', fastMs: minutes(8), slowMs: minutes(12), everyMs: minutes(2) },
+          prepareMs: minutes(10),
+          waitsMs: minutes(15),
+        },
+        {
+          ...plain('bread', 'Flatbreads', 25, { at: 'hob', fastMs: minutes(12), slowMs: minutes(15) }),
+          keeps: false,
+        },
+        cold('slaw', 'Red cabbage slaw', 15),
+      ],
+    },
+    times.flatbreads,
+    foods,
+    others,
+  );
+  const coldCuts = scheduledMeal(
+    {
+      name: 'Cold cuts',
+      people: 5,
+      dishes: [
+        { kind: 'cold', ...left, prepareMs: minutes(10), waitsMs: minutes(30) },
+        cold('pickles', 'Pickles and bread', 10),
+      ],
+    },
+    times.coldCuts,
+    foods,
+    others,
+  );
+  return [supper, flatbreads, coldCuts].flatMap(({ events }) => events);
+}
+
+interface Written {
+  readonly name: string;
+  readonly people: number;
+  readonly dishes: PlannedDish[];
+}
+
+/** A meal that was planned then, and scheduled as things stand when the story opens. */
+function scheduledMeal(
+  { name, people, dishes }: Written,
+  { opens, plannedAt, serveAt, zone }: Times,
+  foods: readonly FoodState[],
+  others: readonly MealState[] = [],
+): { readonly meal: MealState; readonly events: KitchenEvent[] } {
   const mealId = uuid({ msecs: plannedAt });
   const said = <Type extends MealEventType>(at: number, type: Type, payload: MealPayload<Type>): MealEvent =>
     ({ id: uuid({ msecs: at }), mealId, at, type, payload }) as MealEvent;
-  const dishes: PlannedDish[] = [
+  const planned = said(plannedAt, 'mealPlanned', { name, people, smallEaters: 0, serveAt, dishes });
+  const answer = planMeal({
+    wanted: planned.payload as MealPayload<'mealPlanned'>,
+    foods,
+    others,
+    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
+    guidance: PLAIN_GUIDANCE,
+    units: DEFAULT_SETTINGS.units,
+    now: opens,
+    meal: afterMealEvent(null, planned),
+  });
+  if (answer.kind !== 'scheduled')
+    throw new Error(`The story’s ${name} has no schedule: ${JSON.stringify(answer)}`);
+  const scheduled = said(opens, 'mealScheduled', answer.schedule);
+  return { meal: afterMealEvent(afterMealEvent(null, planned), scheduled), events: [planned, scheduled] };
+}
+
+function supperDishes(lambId: string, bakeId: string, lambSince: number): PlannedDish[] {
+  return [
     {
       kind: 'cooked',
       id: 'lamb',
       name: 'Leg of lamb',
-      foodId: lamb[0]!.foodId,
+      foodId: lambId,
       foodKey: 'lamb-leg-bone-in',
       parts: [],
       form: 'boneInJoint',
       massKg: 2.7,
       condition: 'frozen',
-      since: plannedAt,
+      since: lambSince,
       method: 'refrigerator',
       // As it was worked out when it was planned.
       computedThaw: { refrigerator: { fastMs: 24 * HOUR_MS, slowMs: 50 * HOUR_MS } },
@@ -86,7 +172,7 @@ export function crewSupper(
       id: 'bake',
       // Heated once it is eaten up.
       name: 'Aubergine bake',
-      foodId: bake[0]!.foodId,
+      foodId: bakeId,
       heating: { at: 'oven', fastMs: minutes(30), slowMs: minutes(40), celsius: [190, 210] },
       prepareMs: 0,
       finishMs: 0,
@@ -94,37 +180,20 @@ export function crewSupper(
       keeps: false,
     },
     plain('greens', 'Greens', 10, { at: 'hob', fastMs: minutes(8), slowMs: minutes(12) }),
-    {
-      kind: 'cold',
-      id: 'salad',
-      name: 'Tomato salad',
-      foodId: null,
-      prepareMs: minutes(15),
-      finishMs: 0,
-      waitsMs: minutes(60),
-      keeps: false,
-    },
+    cold('salad', 'Tomato salad', 15),
   ];
-  const planned = said(plannedAt, 'mealPlanned', {
-    name: 'Crew supper',
-    people: 9,
-    smallEaters: 0,
-    serveAt,
-    dishes,
-  });
-  const answer = planMeal({
-    wanted: planned.payload as MealPayload<'mealPlanned'>,
-    foods: [lamb, bake].map((events) => foldTrail(events, PLAIN_GUIDANCE)!),
-    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
-    guidance: PLAIN_GUIDANCE,
-    units: DEFAULT_SETTINGS.units,
-    now: opens,
-    meal: afterMealEvent(null, planned),
-  });
-  if (answer.kind !== 'scheduled')
-    throw new Error(`The story’s supper has no schedule: ${JSON.stringify(answer)}`);
-  return [planned, said(opens, 'mealScheduled', answer.schedule)];
 }
+
+const cold = (id: string, name: string, prepareMin: number): PlannedDish => ({
+  kind: 'cold',
+  id,
+  name,
+  foodId: null,
+  prepareMs: minutes(prepareMin),
+  finishMs: 0,
+  waitsMs: minutes(60),
+  keeps: false,
+});
 
 const plain = (
   id: string,

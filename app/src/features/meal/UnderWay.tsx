@@ -25,12 +25,14 @@ export function UnderWay({ meal, foods }: UnderWayProps) {
         return (
           <View key={timer.task.id} style={styles.row} role="timer">
             <Words style={styles.what}>{timerWords(timer)}</Words>
-            <Words face="strong" tabular tone={over ? 'hot' : 'ink'}>
-              {over ? overWords(now - timer.endsAt) : `${formatDurationUp(timer.endsAt - now)} left`}
-            </Words>
-            <Words tone="soft" tabular>
-              {clockWords(timer.endsAt, zone)}
-            </Words>
+            <View style={styles.when}>
+              <Words face="strong" tabular tone={over ? 'hot' : 'ink'}>
+                {over ? overWords(now - timer.endsAt) : `${formatDurationUp(timer.endsAt - now)} left`}
+              </Words>
+              <Words tone="soft" tabular>
+                {clockWords(timer.endsAt, zone)}
+              </Words>
+            </View>
           </View>
         );
       })}
@@ -41,6 +43,7 @@ export function UnderWay({ meal, foods }: UnderWayProps) {
 const overWords = (ms: number): string => (ms < MINUTE_MS ? 'over' : `over by ${formatDuration(ms)}`);
 
 const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', alignItems: 'baseline', columnGap: space.m },
+  row: { flexDirection: 'row', alignItems: 'baseline', columnGap: space.m },
+  when: { flexDirection: 'row', columnGap: space.m },
   what: { flexGrow: 1, flexShrink: 1 },
 });

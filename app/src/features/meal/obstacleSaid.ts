@@ -1,7 +1,7 @@
 import type { DishObstacle } from '@omtel/core/dishes';
 import { obstacleWords } from '@omtel/core/plan';
 import type { MealPayload } from '@omtel/core/record';
-import { formatLength, formatVolumeUp, type UnitSystem } from '@omtel/core/units';
+import { formatDurationUp, formatLength, formatVolumeUp, type UnitSystem } from '@omtel/core/units';
 
 /** Why a dish cannot be made like this, whatever the schedule. */
 export function obstacleSaid(
@@ -22,6 +22,10 @@ export function obstacleSaid(
       return `${name}: it wants a pot of ${formatVolumeUp(needs!, units)}, with room to boil. Cook it in two.`;
     case 'noRoomToThaw':
       return `${name}: no room to thaw it in the refrigerator; what thaws there takes ${formatVolumeUp(needs!, units)} in all.`;
+    case 'sourceGone':
+      return `${name}: the meal it was to be left over from is not planned any more.`;
+    case 'notYet':
+      return `${name}: it is left over only after this, by ${formatDurationUp(byMs!)}.`;
     case 'nobodyMay':
       return `${name}: no cook here may handle raw poultry.`;
   }

@@ -10,23 +10,24 @@ import { foodsOf } from './useMealLine';
 
 type Household = Kitchen['household'];
 
-/** The meal and its foods as this device knows them now. */
+interface Known {
+  readonly meal: MealState;
+  readonly foods: ReturnType<typeof foodsOf>;
+  readonly others: readonly MealState[];
+}
+
+/** The meal, its foods and the other meals as this device knows them now. */
 export const asKnown =
-  (
-    mealId: string,
-  ): AppThunk<{ readonly meal: MealState; readonly foods: ReturnType<typeof foodsOf> } | null> =>
+  (mealId: string): AppThunk<Known | null> =>
   (_dispatch, getState) => {
     const known = api.endpoints.foods.select()(getState()).data;
     const meal = known?.meals.find((each) => each.mealId === mealId);
-    return meal
-      ? {
-          meal,
-          foods: foodsOf(
-            meal,
-            known!.foods.map(({ state }) => state),
-          ),
-        }
-      : null;
+    if (!meal) return null;
+    const foods = foodsOf(
+      meal,
+      known!.foods.map(({ state }) => state),
+    );
+    return { meal, foods, others: known!.meals.filter((each) => each !== meal) };
   };
 
 /** The planning under way: what is ticked meanwhile makes it old. */
@@ -51,6 +52,7 @@ export const planAnew =
       {
         wanted: meal.wanted,
         foods: known.foods,
+        others: known.others,
         settings,
         guidance: settings.guidance,
         units: settings.units,

@@ -1,33 +1,56 @@
-import { isOfMeal, type KitchenEvent } from '@omtel/core/record';
 import type { MealState } from '@omtel/core/trail';
 import { useEffect } from 'react';
 import { api } from '../../store/api';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useHousehold } from '../../store/useKitchen';
+import { newsWasUsed, pendingNews, type News } from '../../store/outbox/news';
 import { planAnew } from './planAnew';
 
-/** Whether something that was recorded tells of a meal that is under way: of its foods or its steps, wherever it was said. */
-function tellsOf(events: readonly KitchenEvent[], { mealId, wanted, schedule }: MealState): boolean {
-  if (!schedule) return false;
-  const foods = new Set(wanted.dishes.flatMap(({ foodId }) => foodId ?? []));
-  const said = events.filter((event) => isOfMeal(event) && event.mealId === mealId);
-  // What says how it is scheduled, or that it is not wanted, is no news to plan by.
-  if (said.some(({ type }) => type === 'mealScheduled' || type === 'mealDropped')) return false;
-  return said.length > 0 || events.some((event) => !isOfMeal(event) && foods.has(event.foodId));
+/**
+ * The meals to be planned anew by what is new: those that are scheduled and of whose foods or steps it tells, wherever it was said, and
+ * then those for which something is to be left over from them.
+ */
+function toPlan(news: readonly News[], meals: readonly MealState[]): readonly string[] {
+  const told = new Set(news.map(({ id }) => id));
+  const settled = new Set(news.flatMap(({ id, settled }) => (settled ? [id] : [])));
+  const isTold = ({ mealId, wanted }: MealState) =>
+    told.has(mealId) || wanted.dishes.some(({ foodId }) => foodId !== null && told.has(foodId));
+  const changed = new Set([...told, ...meals.filter(isTold).map(({ mealId }) => mealId)]);
+  const hangs = ({ wanted }: MealState) =>
+    wanted.dishes.some(({ leftFrom }) => leftFrom !== undefined && changed.has(leftFrom));
+  const open = meals.filter(({ mealId, schedule }) => schedule && !settled.has(mealId));
+  const first = open.filter(isTold);
+  const then = open.filter((meal) => !isTold(meal) && hangs(meal));
+  return [...first, ...then].map(({ mealId }) => mealId);
 }
 
-/** Plans what is left of a meal anew after each act on this device that tells of it; the next act does not wait for it. */
+/**
+ * Plans what is left of a meal anew after each act on this device that tells of it, and by what a reload broke off; the next act does
+ * not wait for it.
+ */
 export function useFollow(): void {
   const dispatch = useAppDispatch();
   const household = useHousehold();
   const last = useAppSelector(({ tick }) => tick.shown);
-  const meals = useAppSelector((state) => api.endpoints.foods.select()(state).data?.meals);
-  const told = last && !last.takenBack ? `${last.events.map(({ id }) => id).join()} ${last.at}` : null;
+  // It asks for nothing by itself: a page that shows no food keeps the news for one that does.
+  const meals = api.endpoints.foods.useQueryState().data?.meals;
+  const act = last && `${last.events.map(({ id }) => id).join()} ${last.at} ${last.takenBack ?? false}`;
   useEffect(() => {
-    if (told === null) return;
-    const [meal] = (meals ?? []).filter((each) => tellsOf(last!.events, each));
-    if (meal) dispatch(planAnew(meal.mealId, household)).catch(() => undefined);
+    const news = pendingNews();
+    if (!meals || news.length === 0) return undefined;
+    let given = false;
+    const planAll = async () => {
+      for (const mealId of toPlan(news, meals)) {
+        await dispatch(planAnew(mealId, household));
+        if (given) return;
+      }
+      newsWasUsed(news);
+    };
+    planAll().catch(() => undefined);
+    return () => {
+      given = true;
+    };
     // The meals and the household are those of the moment it was told.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [told, dispatch]);
+  }, [act, meals !== undefined, dispatch]);
 }

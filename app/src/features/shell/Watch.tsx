@@ -6,19 +6,14 @@ import { useDueTimes, useFollow } from '../meal';
 
 /** What an open kitchen does by itself, whatever page is shown: it rings for what falls due, and plans meals anew as they go on. */
 export function Watch() {
+  useFollow();
   // It asks for nothing by itself: a page that shows no food needs none.
   const { data } = api.endpoints.foods.useQueryState();
-  return data ? <Watching /> : null;
-}
-
-function Watching() {
-  useFollow();
-  useRing();
-  return null;
+  return data ? <Rings /> : null;
 }
 
 /** Rings once for each thing that falls due. */
-function useRing(): void {
+function Rings() {
   const { now } = useKitchen();
   const due = useDueTimes();
   const before = useRef(now);
@@ -29,6 +24,7 @@ function useRing(): void {
     before.current = now;
     if (passed && waited) chime();
   }, [due, now]);
+  return null;
 }
 
 const LONGEST_WAIT_MS = 60_000;

@@ -12,6 +12,7 @@ import { api } from '../api';
 import type { AppThunk } from '../store';
 import { putEvents } from './drawer';
 import { foresee } from './foresee';
+import { noteNews } from './news';
 import { sendOutbox } from './send';
 
 /** Makes an event; its id is made here, so that sending it twice is harmless. */
@@ -42,6 +43,7 @@ export const record =
   (...events: readonly KitchenEvent[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     await putEvents(events);
+    noteNews(events);
     const household = api.endpoints.household.select()(getState()).data;
     if (household) foresee(dispatch, events, household.settings.guidance);
     void dispatch(sendOutbox());

@@ -11,19 +11,21 @@ import { Rows } from '../../../ui/Rows';
 import { SearchField } from '../../../ui/SearchField';
 import { space } from '../../../ui/tokens';
 import { kindOfStored, type DishDraft } from './dishDraft';
+import type { ToBeLeft } from './toBeLeft';
 
 export type PickedDish = Omit<DishDraft, 'id' | 'fields'>;
 
 interface DishPickerProps {
   /** What is in the stores and no dish of this meal yet. */
   readonly stores: readonly FoodState[];
+  readonly left: readonly ToBeLeft[];
   readonly onPick: (dish: PickedDish, stored: FoodState | null) => void;
 }
 
 const MOST_SHOWN = 6;
 
 /** Finds a dish: in the stores, in the catalogue what is bought raw, or by what it is called. */
-export function DishPicker({ stores, onPick }: DishPickerProps) {
+export function DishPicker({ stores, left, onPick }: DishPickerProps) {
   const [text, setText] = useState('');
   const { units, settings } = useKitchen();
   const sought = text.trim();
@@ -33,6 +35,9 @@ export function DishPicker({ stores, onPick }: DishPickerProps) {
     ({ foodKey, name }) =>
       sought === '' || wanted.has(foodKey) || name.toLowerCase().includes(sought.toLowerCase()),
   );
+  const toCome = left
+    .filter(({ dish }) => dish.name.toLowerCase().includes(sought.toLowerCase()))
+    .slice(0, MOST_SHOWN);
   const comesRaw = (id: string) => foodById(id).cooking !== null && foodById(id).rawStorage !== null;
   const own = searchOwnFoods(settings.ownFoods, text).filter(({ kinds }) => kinds.some(comesRaw));
   const kinds = found.filter(({ id }) => comesRaw(id)).map(({ id, name }) => ({ name, kinds: [id] }));
@@ -75,6 +80,20 @@ export function DishPicker({ stores, onPick }: DishPickerProps) {
             }
           />
         ))}
+      </Rows>
+      <Rows title={toCome.length ? 'To be left over' : undefined}>
+        {toCome.flatMap(({ meal, dish }) =>
+          (['cold', 'reheated'] as const).map((kind) => (
+            <OptionRow
+              key={`${meal.mealId} ${dish.id} ${kind}`}
+              name={dish.name}
+              detail={`From ${meal.wanted.name}, ${kind === 'cold' ? 'eaten cold' : 'heated again'}`}
+              onPress={() =>
+                onPick({ name: dish.name, foodId: dish.foodId, kinds: [], kind, leftFrom: meal.mealId }, null)
+              }
+            />
+          )),
+        )}
       </Rows>
       <Rows title={toBuy.length ? 'To be bought' : undefined}>
         {toBuy.map(({ name, kinds: all }) => (

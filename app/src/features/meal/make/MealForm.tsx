@@ -24,12 +24,15 @@ import { foodsOf } from '../useMealLine';
 import { proposedFields, type DishDraft, type DishFields } from './dishDraft';
 import { DishForm } from './DishForm';
 import { DishPicker, type PickedDish } from './DishPicker';
+import { toBeLeft } from './toBeLeft';
 import { HowItGoes } from './HowItGoes';
 import { nextDishId, readMeal, usualName, type MealDraft } from './mealDraft';
 
 interface MealFormProps {
   readonly meal: MealState | null;
   readonly foods: ReadonlyMap<string, FoodState>;
+  /** The other meals there are: some of this one may be left over from them. */
+  readonly others: readonly MealState[];
   readonly proposed: MealDraft;
 }
 
@@ -37,7 +40,7 @@ const MOST_PEOPLE = 60;
 const MOST_DISHES = 12;
 
 /** Who eats, when, and what; the schedule that comes of it is worked out as it is typed. */
-export function MealForm({ meal, foods, proposed }: MealFormProps) {
+export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
   const kitchen = useKitchen();
   const { now, zone, units, rules, settings, guidance } = kitchen;
   const { draft, set, drop, restored } = useDraft<MealDraft>(meal ? `meal.${meal.mealId}` : 'meal', proposed);
@@ -56,6 +59,7 @@ export function MealForm({ meal, foods, proposed }: MealFormProps) {
       settings,
       guidance,
       units,
+      others,
       now: askedAt,
       meal: meal && { ...meal, wanted, schedule: null },
     },
@@ -133,7 +137,13 @@ export function MealForm({ meal, foods, proposed }: MealFormProps) {
         subtitle={draft.name || undefined}
         foot={<Button grow label="Back to the meal" onPress={() => setAdding(false)} />}
       >
-        <DishPicker stores={[...foods.values()].filter((food) => !taken.has(food.foodId))} onPick={add} />
+        <DishPicker
+          stores={[...foods.values()].filter((food) => !taken.has(food.foodId))}
+          left={toBeLeft(others, 'serveAt' in serve ? serve.serveAt : Infinity).filter(
+            ({ dish }) => !dish.foodId || !taken.has(dish.foodId),
+          )}
+          onPick={add}
+        />
       </Screen>
     );
   }
@@ -236,7 +246,13 @@ function dishWords(
   if (!dish) return '';
   const heat =
     'heating' in dish ? `${formatDurationUp(dish.heating.slowMs)} ${AT_WORDS[dish.heating.at]}` : 'cold';
-  const comes = dish.comes === 'shop' ? 'to be bought' : dish.comes === 'guest' ? 'a guest brings it' : '';
+  const comes = dish.leftFrom
+    ? 'to be left over'
+    : dish.comes === 'shop'
+      ? 'to be bought'
+      : dish.comes === 'guest'
+        ? 'a guest brings it'
+        : '';
   const mass = dish.kind === 'cooked' ? `${formatMass(dish.massKg, units)}, ${dish.condition}` : '';
   return [mass, heat, comes].filter(Boolean).join(' · ');
 }

@@ -30,6 +30,7 @@ export function NewMealScreen() {
       key={id ?? 'new'}
       meal={meal}
       foods={foods}
+      others={data.meals.filter((each) => each !== meal)}
       proposed={meal ? draftOf(meal, foods, kitchen) : EMPTY_MEAL}
     />
   );

@@ -52,6 +52,8 @@ export interface DishDraft {
   readonly kinds: readonly string[];
   readonly kind: PlannedDish['kind'];
   readonly comes?: 'shop' | 'guest';
+  /** The meal of which it is left over. */
+  readonly leftFrom?: string;
   readonly fields: DishFields;
 }
 
@@ -141,6 +143,7 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
     ...(fields.afterMinutes !== '0' && { afterMs: Number(fields.afterMinutes) * MINUTE_MS }),
     keeps: fields.keeps,
     ...(draft.comes && { comes: draft.comes }),
+    ...(draft.leftFrom !== undefined && { leftFrom: draft.leftFrom }),
   };
   if (kind === 'cold') return done({ kind, ...common });
   const heating = readHeating(draft, stored, context, problems);

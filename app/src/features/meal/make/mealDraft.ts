@@ -91,8 +91,8 @@ export function draftOf(
           : stored
             ? [stored.foodKey, ...stored.parts]
             : [];
-      const { id, name, kind, foodId, comes } = dish;
-      const bare = { id, name, kind, foodId, kinds, ...(comes && { comes }) };
+      const { id, name, kind, foodId, comes, leftFrom } = dish;
+      const bare = { id, name, kind, foodId, kinds, ...(comes && { comes }), ...(leftFrom && { leftFrom }) };
       const proposed = proposedFields(bare, stored, massUnitOf(units), { rules, units });
       const fields = fieldsOfDish(dish, withMass(proposed, dish, units), units);
       return { ...bare, fields };

@@ -1,0 +1,51 @@
+import { isOfMeal, subjectOf, type KitchenEvent } from '@omtel/core/record';
+
+const KEY = 'omtel.toPlan';
+
+/** A food or a meal of which something was recorded that no plan knows yet. */
+export interface News {
+  readonly id: string;
+  /** Only for what hangs on it: how it is scheduled itself was just said. */
+  readonly settled: boolean;
+}
+
+const SETTLES: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled', 'mealDropped']);
+
+/** What there is to plan by, kept on the device until that was done: a reload, or a page that knows no meals, forgets none of it. */
+export function pendingNews(): readonly News[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    return Array.isArray(kept) ? kept.filter(isNews) : [];
+  } catch {
+    return [];
+  }
+}
+
+const isNews = (kept: unknown): kept is News =>
+  typeof kept === 'object' &&
+  kept !== null &&
+  typeof (kept as News).id === 'string' &&
+  typeof (kept as News).settled === 'boolean';
+
+function keep(news: readonly News[]): void {
+  try {
+    if (news.length) localStorage.setItem(KEY, JSON.stringify(news));
+    else localStorage.removeItem(KEY);
+  } catch {
+    // A device without room for it plans by nothing that a reload breaks off.
+  }
+}
+
+/** Notes what was recorded; said again it is the same news. */
+export function noteNews(events: readonly KitchenEvent[]): void {
+  const settled = new Set(
+    events.filter((event) => isOfMeal(event) && SETTLES.has(event.type)).map(subjectOf),
+  );
+  const told = new Set(events.map(subjectOf));
+  const before = pendingNews().filter(({ id }) => !told.has(id));
+  keep([...before, ...[...told].map((id) => ({ id, settled: settled.has(id) }))]);
+}
+
+/** It was planned by. */
+export const newsWasUsed = (used: readonly News[]): void =>
+  keep(pendingNews().filter(({ id }) => used.every((each) => each.id !== id)));

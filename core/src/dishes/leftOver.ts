@@ -1,0 +1,41 @@
+import { endOf, storageOf } from '../clocks';
+import type { RuleSet } from '../guidance';
+import type { PlannedDish } from '../record';
+import type { FoodState, MealState } from '../trail';
+
+/** What will be left over from a meal: from when on there is some, and until when it keeps; or why there will be none. */
+export type LeftOver =
+  | { readonly from: number; readonly until: number }
+  | { readonly why: 'sourceGone' | 'notYet' | 'keepsTooShort'; readonly byMs: number | null };
+
+interface Planned {
+  readonly serveAt: number;
+  /** The other meals there are. */
+  readonly others: readonly MealState[];
+  readonly zone: string;
+}
+
+/** Whether a dish is still to be left over from another meal: once its food is cooked it goes by that. */
+export const isToBeLeft = (dish: PlannedDish, food: FoodState | null): boolean =>
+  dish.leftFrom !== undefined && !food?.cooked;
+
+/**
+ * What a dish hangs on that will be left over: it is there once the other meal is on the table, and its days count from then.
+ *
+ * @param food as it is now, raw; null for what nobody logs, which is ruled as vegetables
+ */
+export function leftOver(
+  { leftFrom }: PlannedDish,
+  food: FoodState | null,
+  { serveAt, others, zone }: Planned,
+  rules: RuleSet,
+): LeftOver {
+  const source = others.find(({ mealId, dropped }) => mealId === leftFrom && !dropped);
+  if (!source) return { why: 'sourceGone', byMs: null };
+  const from = source.schedule?.serveAt ?? source.wanted.serveAt;
+  if (from >= serveAt) return { why: 'notYet', byMs: from - serveAt };
+  const kinds = food ?? { foodKey: 'cooked-vegetables', parts: [] };
+  const days = storageOf({ foodKey: kinds.foodKey, parts: kinds.parts, cooked: true }, rules)?.refrigerator;
+  const until = days ? endOf({ ...days.value, startedAt: from, pauses: [] }, [zone])! : Infinity;
+  return until < serveAt ? { why: 'keepsTooShort', byMs: serveAt - until } : { from, until };
+}
