@@ -4,7 +4,6 @@ import { HOUR_MS } from '../units';
 import type { PlannedDish } from '../record';
 import { planMeal } from '.';
 
-const OTHER = '01900000-0000-7000-8000-00000000000d';
 const fresh: PlannedDish = { ...lamb, condition: 'fresh', method: 'fresh', since: START };
 const supper = said(null, 'mealPlanned', {
   ...wanted,

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from '../units';
-import type { MealLine, MealStep, MealStepKind } from './mealSteps';
+import { isAlongTheWay, type MealLine, type MealStep, type MealStepKind } from './mealSteps';
 
 /**
  * How long after its time a step can be left before it does harm, min: the water breaks its rule at once, what is on the heat burns,
@@ -23,10 +23,6 @@ const HURTS_AFTER: Partial<Record<MealStepKind, number>> = {
 };
 
 const hurtsAt = ({ at, kind }: MealStep): number => at + (HURTS_AFTER[kind] ?? 0) * MINUTE_MS;
-
-/** What nobody ticks: it is done along the way, and holds nothing else up. */
-export const isAlongTheWay = ({ kind }: Pick<MealStep, 'kind'>): boolean =>
-  kind === 'stir' || kind === 'turn';
 
 /**
  * The steps that are still to be done: those that are due first, the one that does harm soonest before the others; then the rest by

@@ -2,7 +2,6 @@ import type { PlacedTask, PlannedDish } from '../record';
 import type { Interval } from '../time';
 import type { FoodState, MealState } from '../trail';
 import { MINUTE_MS } from '../units';
-import { isAlongTheWay } from './hurtsFirst';
 import type { Cook } from './kitchen';
 import { standOf, TABLE } from './stand';
 import { whoDoes, type Doing } from './whoDoes';
@@ -55,6 +54,10 @@ export interface MealLine {
   readonly lateMs: number;
   readonly over: boolean;
 }
+
+/** What nobody ticks: it is done along the way, and holds nothing else up. */
+export const isAlongTheWay = ({ kind }: Pick<MealStep, 'kind'>): boolean =>
+  kind === 'stir' || kind === 'turn';
 
 /** Shorter pauses are no time of one's own. */
 const FREE_AT_LEAST_MS = 15 * MINUTE_MS;
