@@ -95,7 +95,11 @@ describe('a supper of four dishes', () => {
     const { tasks } = planned(supper);
     expect(tasks.get('lamb.thaw')!.ruleIds).toContain(homeRules.thawing.refrigerator.id);
     expect(tasks.get('lamb.ovenOn')!.ruleIds).toEqual([homeRules.cooking.preheat.id]);
-    for (const [id, { dish, kind }] of tasks) expect(id).toBe(`${dish}.${kind}`);
+    for (const [id, { dish, kind, ruleIds }] of tasks) {
+      expect(id).toBe(`${dish}.${kind}`);
+      expect(ruleIds).not.toEqual([]);
+    }
+    expect(tasks.get('lamb.cook')!.ruleIds).toContain(homeRules.cooking.targets.roast.id);
   });
 
   it('puts away in time what stood since it left the heat, and not before they have eaten', () => {

@@ -86,7 +86,7 @@ export function dishTasks(dish: Dish, planning: Planning): DishTasks {
           kind,
           minutes: up(dish.heating.slowMs),
           notAfter: latest(dish, planning),
-          ruleIds: dish.kind === 'plain' ? [] : [reheating.within.id],
+          ruleIds: dish.kind === 'plain' ? [] : [reheating.target.id, reheating.within.id],
         },
         { weight: COSTS.prepared },
       );
@@ -125,6 +125,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
   const cook = cookSpan(method, heating, rules);
   const way = wayAsRead(dish, wayOf(method, { ...food, rules, zone }, serveAt - restMs - cook.slowMs), rules);
   if (way.obstacle) return { obstacle: way.obstacle };
+  const target = targetOf({ ...food, foodKey: food.food.id, oven: null }, rules);
   const made = new Template(dish.id, rules);
   if (way.thaw) {
     const minutes = up(way.thaw.slowMs);
@@ -140,7 +141,7 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
     {
       kind: 'cook',
       minutes: up(cook.slowMs),
-      ruleIds: way.thaw ? [] : way.ruleIds,
+      ruleIds: [...(way.thaw ? [] : way.ruleIds), ...(target ? [target.id] : [])],
       notAfter: way.cookBy === null ? null : down(way.cookBy - now),
       readAt: down(cook.fastMs),
     },
@@ -156,9 +157,10 @@ function cookedTasks(dish: CookedDish, planning: Planning): DishTasks {
       firm: true,
     });
   }
-  const safetyRest = targetOf({ ...food, foodKey: food.food.id, oven: null }, rules)?.value.restMs ?? 0;
+  const safetyRest = target?.value.restMs ?? 0;
   const resting = up(Math.max(restMs, safetyRest));
-  if (resting > 0) made.then({ kind: 'rest', minutes: resting }, { max: 0 });
+  const restRule = safetyRest > 0 ? target! : rules.cooking.jointRest;
+  if (resting > 0) made.then({ kind: 'rest', minutes: resting, ruleIds: [restRule.id] }, { max: 0 });
   const out = leftOutMs({ foodKey: food.food.id, parts: food.parts, cooked: true, withCooked: false }, rules);
   return made.served(dish, { since: taskId(dish.id, 'cook'), most: down(out) }, COSTS.ready);
 }
@@ -334,13 +336,31 @@ class Template {
     return { tasks: this.tasks, links: this.links };
   }
 
+  /** What a task is done by where its dish says nothing of its own. */
+  private rulesOf(kind: TaskKind): string[] {
+    const { keepingApart, bands, bandTime, cooling } = this.rules;
+    switch (kind) {
+      case 'washSink':
+        return [keepingApart.sanitiser.id];
+      case 'marinate':
+        return [bands.refrigerator.id, keepingApart.sanitiser.id];
+      case 'prepare':
+      case 'finish':
+        return [keepingApart.hands.id];
+      case 'putAway':
+        return [bandTime.limit.id, cooling.depth.id];
+      default:
+        return [];
+    }
+  }
+
   private heldIn(place: HeldPlace): NonNullable<LinkJson['hold']> {
     if (place !== 'oven') return { place };
     const least = toCelsius(this.rules.bands.hotHolding.value.at);
     return { place, celsius: [least, least + HELD_UP_TO_K] };
   }
 
-  private add({ kind, ruleIds = [], marks = [], ...task }: Draft): string {
+  private add({ kind, ruleIds = this.rulesOf(kind), marks = [], ...task }: Draft): string {
     const id = taskId(this.dish, kind);
     this.tasks.push({ ...task, id, dish: this.dish, kind, ruleIds, marks });
     return id;

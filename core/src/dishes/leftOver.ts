@@ -1,6 +1,6 @@
-import { endOf, storageOf } from '../clocks';
 import type { RuleSet } from '../guidance';
 import type { PlannedDish } from '../record';
+import { leftUntil } from '../shopping';
 import type { FoodState, MealState } from '../trail';
 
 /** What will be left over from a meal: from when on there is some, and until when it keeps; or why there will be none. */
@@ -34,8 +34,6 @@ export function leftOver(
   if (!source) return { why: 'sourceGone', byMs: null };
   const from = source.schedule?.serveAt ?? source.wanted.serveAt;
   if (from >= serveAt) return { why: 'notYet', byMs: from - serveAt };
-  const kinds = food ?? { foodKey: 'cooked-vegetables', parts: [] };
-  const days = storageOf({ foodKey: kinds.foodKey, parts: kinds.parts, cooked: true }, rules)?.refrigerator;
-  const until = days ? endOf({ ...days.value, startedAt: from, pauses: [] }, [zone])! : Infinity;
+  const until = leftUntil(food ?? { foodKey: 'cooked-vegetables', parts: [] }, from, zone, rules);
   return until < serveAt ? { why: 'keepsTooShort', byMs: serveAt - until } : { from, until };
 }

@@ -47,14 +47,17 @@ export function solve(problem: Problem, options: Options = {}): Solved {
   };
   const attempt = (chosen: Chosen) => {
     const onBetter = (schedule: Costed) => found(schedule, chosen);
-    return timing(asChosen(problem, chosen), { seed, rounds, onBetter, goOn });
+    return timing(asChosen(problem, chosen), { seed, rounds, anyCost: before !== undefined, onBetter, goOn });
   };
   const outcome = choosing(choicesOf(problem), attempt, () => best, first);
   if (outcome === 'none')
     return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, { seed, goOn })) };
   if (!best) return { undecided: true };
-  // Late as before is no reason to move anything.
-  return kept && kept.serveAt <= (best as Costed).serveAt ? kept : best;
+  if (!before) return best;
+  const { serveAt } = best as Costed;
+  // Late as before is no reason to move anything; and being later moves no more than has to be.
+  if (kept && kept.serveAt <= serveAt) return kept;
+  return keptAs(problem, { ...before, serveAt }, first, seed) ?? best;
 }
 
 type Attempt = (chosen: Chosen) => Costed | 'none' | 'unknown';

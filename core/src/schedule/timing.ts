@@ -10,6 +10,8 @@ export type Costed = Schedule & { readonly cost: number };
 export interface Search {
   readonly seed: number;
   readonly rounds: number;
+  /** Only how early it can be served is wanted: nothing is made cheaper. */
+  readonly anyCost: boolean;
   onBetter?(schedule: Costed): void;
   goOn(): boolean;
 }
@@ -29,7 +31,7 @@ const FEW_MOMENTS = 6;
  */
 export function timing(
   problem: Problem,
-  { seed, rounds, onBetter, goOn }: Search,
+  { seed, rounds, anyCost, onBetter, goOn }: Search,
 ): Costed | 'none' | 'unknown' {
   const found = anySchedule(problem, seed, goOn);
   if (typeof found === 'string') return found;
@@ -45,6 +47,7 @@ export function timing(
   const chance = chances(seed);
   const placing = earlier(grid, found.earliest, found.first, chance, goOn);
   heard(placing);
+  if (anyCost) return best;
   improve(placing, rounds, chance, goOn, () => heard(placing));
   for (let start = 1; start < STARTS && goOn(); start++) {
     const other = build(grid, placing.serveAt, chance);

@@ -1,6 +1,7 @@
 import type { Settings } from '@omtel/core/api';
-import { massFor, portionsIn } from '@omtel/core/shopping';
+import { leftUntil, massFor, portionsIn } from '@omtel/core/shopping';
 import type { Method } from '@omtel/core/plan';
+import { moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useEffect } from 'react';
@@ -193,6 +194,8 @@ function RawFields({ dish, stored, fields, when, context, control, setValue, tab
       />
       <Serves
         fields={fields}
+        chosen={chosen}
+        serveAt={context.serveAt}
         table={table}
         massKg={'massKg' in planning.mass ? planning.mass.massKg : null}
       />
@@ -211,18 +214,25 @@ function RawFields({ dish, stored, fields, when, context, control, setValue, tab
 /** What a table eats of it by the chart, and what a weight leaves. */
 function Serves({
   fields: { form },
+  chosen: { food, parts },
+  serveAt,
   table,
   massKg,
 }: {
   readonly fields: DishFields;
+  readonly chosen: ReturnType<typeof chosenOf>;
+  readonly serveAt: number;
   readonly table: DishFormProps['table'];
   readonly massKg: number | null;
 }) {
-  const { units, rules } = useKitchen();
+  const { units, rules, now, zone } = useKitchen();
   const asked = massFor(table, form, rules);
   if (!asked) return null;
   const served = massKg === null ? null : portionsIn(massKg, table, form, rules);
-  const left = served && served.leftKg[1] > 0 ? ` Leaves up to ${formatMass(served.leftKg[1], units)}.` : '';
+  const until = leftUntil({ foodKey: food.id, parts }, serveAt, zone, rules);
+  const eaten = Number.isFinite(until) ? `, to be eaten or frozen by ${moment(until, now, zone)}` : '';
+  const left =
+    served && served.leftKg[1] > 0 ? ` Leaves up to ${formatMass(served.leftKg[1], units)}${eaten}.` : '';
   const short = massKg !== null && massKg < asked.lowKg ? ' That is less than a light hand serves.' : '';
   return (
     <Words tone="soft">
