@@ -1,6 +1,6 @@
 import { longestM } from '../forecast';
 import type { FormId } from '../foods';
-import type { Cook, Kitchen, Oven } from '../meal';
+import { SECOND_OVEN, type Cook, type Kitchen, type Oven } from '../meal';
 import type { TaskKind } from '../record';
 import type { ProblemJson } from '../schedule';
 import { materialOfFood } from '../thermal';
@@ -18,7 +18,6 @@ type PlaceJson = NonNullable<ProblemJson['places']>[number];
 
 /** Room for whatever is put there: nobody said how much there is. */
 const PLENTY = 10_000;
-export const SECOND_OVEN = 'oven2';
 /** Rather the first oven, where it makes no other difference. */
 const OTHER_OVEN_COSTS = 0.5;
 

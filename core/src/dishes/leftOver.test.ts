@@ -1,5 +1,5 @@
 import { START } from '../testing/story';
-import { asked, lamb, LAMB, MEAL, PIE, said, salad, wanted } from '../testing/supper';
+import { asked, lamb, LAMB, MEAL, pie, PIE, said, salad, wanted } from '../testing/supper';
 import { HOUR_MS } from '../units';
 import type { PlannedDish } from '../record';
 import { planMeal } from '.';
@@ -47,6 +47,20 @@ describe('what will be left over from another meal', () => {
     const answer = planned(25);
     if (answer.kind !== 'scheduled') throw new Error(JSON.stringify(answer));
     expect(answer.schedule.tasks[0]!.startAt).toBeGreaterThanOrEqual(START + 24 * HOUR_MS);
+  });
+
+  it('is nothing of what was left over before, heated once more, brought by a guest, or not put away', () => {
+    const after = (change: object) => [
+      said(supper, 'mealPlanned', { ...supper.wanted, dishes: [{ ...change } as PlannedDish] }),
+    ];
+    const left = { ...cold, keeps: true };
+    // Its days count from the first table, and not again from each that it comes to.
+    expect(whyOf(41, { others: after(left) })).toBe('notKept');
+    expect(whyOf(41, { others: after({ ...fresh, keeps: false }) })).toBe('notKept');
+    expect(whyOf(41, { others: after({ ...left, leftFrom: undefined, comes: 'guest' }) })).toBe('notKept');
+    expect(whyOf(41, { others: after({ ...salad, keeps: true }) })).toBe('sourceGone');
+    const pieAgain = { ...pie, foodId: LAMB, keeps: true };
+    expect(whyOf(41, { others: after(pieAgain) })).toBe('notKept');
   });
 
   it('waits for a supper that is late', () => {

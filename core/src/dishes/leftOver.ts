@@ -1,12 +1,12 @@
 import type { RuleSet } from '../guidance';
 import type { PlannedDish } from '../record';
-import { leftUntil } from '../shopping';
+import { leavesSome, leftUntil } from '../shopping';
 import type { FoodState, MealState } from '../trail';
 
 /** What will be left over from a meal: from when on there is some, and until when it keeps; or why there will be none. */
 export type LeftOver =
   | { readonly from: number; readonly until: number }
-  | { readonly why: 'sourceGone' | 'notYet' | 'keepsTooShort'; readonly byMs: number | null };
+  | { readonly why: 'sourceGone' | 'notKept' | 'notYet' | 'keepsTooShort'; readonly byMs: number | null };
 
 interface Planned {
   readonly serveAt: number;
@@ -25,13 +25,15 @@ export const isToBeLeft = (dish: PlannedDish, food: FoodState | null): boolean =
  * @param food as it is now, raw; null for what nobody logs, which is ruled as vegetables
  */
 export function leftOver(
-  { leftFrom }: PlannedDish,
+  { leftFrom, foodId, name }: PlannedDish,
   food: FoodState | null,
   { serveAt, others, zone }: Planned,
   rules: RuleSet,
 ): LeftOver {
   const source = others.find(({ mealId, dropped }) => mealId === leftFrom && !dropped);
-  if (!source) return { why: 'sourceGone', byMs: null };
+  const its = source?.wanted.dishes.find((each) => each.foodId === foodId && (foodId || each.name === name));
+  if (!source || !its) return { why: 'sourceGone', byMs: null };
+  if (!leavesSome(its)) return { why: 'notKept', byMs: null };
   const from = source.schedule?.serveAt ?? source.wanted.serveAt;
   if (from >= serveAt) return { why: 'notYet', byMs: from - serveAt };
   const until = leftUntil(food ?? { foodKey: 'cooked-vegetables', parts: [] }, from, zone, rules);

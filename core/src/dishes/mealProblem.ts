@@ -14,7 +14,7 @@ export const LATEST_MS = 4 * DAY_MS;
 /** A dish that cannot be made like this in this kitchen, whatever the schedule. */
 export interface DishObstacle {
   readonly dish: string;
-  readonly why: Obstacle['why'] | KitchenObstacle['why'] | 'discard' | 'sourceGone' | 'notYet';
+  readonly why: Obstacle['why'] | KitchenObstacle['why'] | 'discard' | 'sourceGone' | 'notKept' | 'notYet';
   readonly byMs: number | null;
   readonly needs?: number | null;
 }

@@ -6,6 +6,7 @@ import {
   boundTo,
   kitchenFor,
   nextFive,
+  SECOND_OVEN,
   standOf,
   type KitchenSettings,
   type MealStand,
@@ -20,7 +21,6 @@ import { asItStands, nowOf } from './asItStands';
 import { asRead } from './asRead';
 import { conflictWords, type ConflictWords } from './conflictWords';
 import { toTable, type MealTask } from './dishTasks';
-import { SECOND_OVEN } from './inKitchen';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { eatBy } from './eatBy';
 import { isToBeLeft, leftOver } from './leftOver';

@@ -23,6 +23,9 @@ export interface Oven {
   readonly widestM: number | null;
 }
 
+/** The place of the second oven; the first is the oven. */
+export const SECOND_OVEN = 'oven2';
+
 /** What a kitchen has; null where nobody said. */
 export interface Kitchen {
   readonly cooks: readonly Cook[];

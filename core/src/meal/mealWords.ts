@@ -16,6 +16,7 @@ import {
   MINUTE_MS,
   type UnitSystem,
 } from '../units';
+import { SECOND_OVEN } from './kitchen';
 import type { MealStep } from './mealSteps';
 
 /** What words of a meal's step are said with. */
@@ -28,7 +29,7 @@ export interface MealWordsContext {
 
 const ONTO: Record<string, string> = {
   oven: 'into the oven',
-  oven2: 'into the second oven',
+  [SECOND_OVEN]: 'into the second oven',
   hob: 'on the hob',
   microwave: 'into the microwave',
   grill: 'on the grill',
@@ -71,7 +72,7 @@ export function mealStepWords(step: MealStep, context: MealWordsContext): StepWo
       return { title: `Prepare ${name}`, detail: prepareDetail(dish!, task!), tick: 'Begun' };
     case 'ovenOn':
       return {
-        title: `${task!.place === 'oven2' ? 'Second oven' : 'Oven'} to ${heatWords(step, units)}`,
+        title: `${task!.place === SECOND_OVEN ? 'Second oven' : 'Oven'} to ${heatWords(step, units)}`,
         detail: `Hot before ${name} goes in.`,
         tick: 'Oven is on',
       };

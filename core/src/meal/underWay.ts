@@ -1,6 +1,7 @@
 import { taskId, type PlacedTask, type PlannedDish, type TaskKind } from '../record';
 import type { FoodState, MealState } from '../trail';
 import { MINUTE_MS } from '../units';
+import { SECOND_OVEN } from './kitchen';
 import { standOf, type MealStand } from './stand';
 
 /** Something that has begun and is not over, with when it will be. */
@@ -65,7 +66,7 @@ export function timerWords({ dish: { name }, task: { kind, place = '' } }: Timer
 
 const WHERE: Record<string, string> = {
   oven: 'in the oven',
-  oven2: 'in the second oven',
+  [SECOND_OVEN]: 'in the second oven',
   hob: 'on the hob',
   microwave: 'in the microwave',
   grill: 'on the grill',

@@ -3,5 +3,5 @@
  * What is done with it is `meal`'s.
  */
 export { type Buying, buyingOf } from './buying';
-export { leftUntil } from './leftUntil';
+export { leavesSome, leftUntil } from './leftUntil';
 export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';

@@ -23,7 +23,9 @@ export function obstacleSaid(
     case 'noRoomToThaw':
       return `${name}: no room to thaw it in the refrigerator; what thaws there takes ${formatVolumeUp(needs!, units)} in all.`;
     case 'sourceGone':
-      return `${name}: the meal it was to be left over from is not planned any more.`;
+      return `${name}: the meal it was to be left over from is not planned any more, or has it not.`;
+    case 'notKept':
+      return `${name}: nothing of it is kept after that meal.`;
     case 'notYet':
       return `${name}: it is left over only after this, by ${formatDurationUp(byMs!)}.`;
     case 'nobodyMay':

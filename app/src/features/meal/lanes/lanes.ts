@@ -1,4 +1,4 @@
-import type { MealLine, MealStep } from '@omtel/core/meal';
+import { SECOND_OVEN, type MealLine, type MealStep } from '@omtel/core/meal';
 import type { PlacedTask } from '@omtel/core/record';
 import type { Interval } from '@omtel/core/time';
 import type { MealState } from '@omtel/core/trail';
@@ -25,7 +25,7 @@ export interface Lane {
 /** Places in the order they are looked for: heat first, then water and cold, then where hands work. */
 const PLACES: readonly (readonly [id: string, label: string])[] = [
   ['oven', 'Oven'],
-  ['oven2', 'Second oven'],
+  [SECOND_OVEN, 'Second oven'],
   ['hob', 'Rings'],
   ['grill', 'Grill'],
   ['microwave', 'Microwave'],

@@ -1,4 +1,5 @@
 import type { PlannedDish } from '@omtel/core/record';
+import { leavesSome } from '@omtel/core/shopping';
 import type { MealState } from '@omtel/core/trail';
 
 /** A dish of an earlier meal of which some will be left. */
@@ -7,8 +8,8 @@ export interface ToBeLeft {
   readonly dish: PlannedDish;
 }
 
-/** What will be left over from meals that are on the table before a moment; what was heated once already is not kept again. */
+/** What will be left over from meals that are on the table before a moment. */
 export const toBeLeft = (meals: readonly MealState[], before: number): readonly ToBeLeft[] =>
   meals
     .filter(({ wanted, schedule, dropped }) => !dropped && (schedule?.serveAt ?? wanted.serveAt) < before)
-    .flatMap((meal) => meal.wanted.dishes.filter(({ keeps }) => keeps).map((dish) => ({ meal, dish })));
+    .flatMap((meal) => meal.wanted.dishes.filter(leavesSome).map((dish) => ({ meal, dish })));
