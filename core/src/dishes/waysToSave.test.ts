@@ -32,4 +32,23 @@ it('what is on the heat already is left as it is', () => {
   expect(ways.filter(({ change }) => change.dish === 'lamb')).toEqual([]);
 });
 
+it('what is thawed is not to be thawed another way', () => {
+  const thawed = stateOf(
+    lambEvents(
+      happened(START, 'thawStarted', { method: 'refrigerator' }),
+      happened(START + HOUR_MS, 'thawed', {}),
+    ),
+  );
+  const late = { ...wanted, serveAt: START + 2 * HOUR_MS };
+  const planned = planMeal(
+    asked({ wanted: late, foods: [thawed, stateOf(pieEvents)], now: START + HOUR_MS }),
+  );
+  if (planned.kind !== 'scheduled') throw new Error(JSON.stringify(planned));
+  const meal = said(said(null, 'mealPlanned', late), 'mealScheduled', planned.schedule);
+  const ways = waysToSave(
+    asked({ wanted: late, meal, foods: [thawed, stateOf(pieEvents)], now: START + HOUR_MS }),
+  );
+  expect(ways.map(({ change }) => change.kind)).not.toContain('method');
+});
+
 it('a meal that was never scheduled has nothing to save', () => expect(waysToSave(asked())).toEqual([]));

@@ -33,7 +33,10 @@ export function waysToSave(asked: MealAsked, onProgress?: OnProgress): readonly 
   const stand = standOf(meal, foods);
   const heated = ({ id }: PlannedDish) =>
     stand.tasks.has(`${id}.cook`) || stand.tasks.has(`${id}.reheat`) || stand.servedAt !== null;
-  const candidates = wanted.dishes.filter((dish) => !heated(dish)).flatMap(changesOf);
+  const isThawed = ({ id }: PlannedDish) => (stand.tasks.get(`${id}.thaw`)?.doneAt ?? null) !== null;
+  const candidates = wanted.dishes
+    .filter((dish) => !heated(dish))
+    .flatMap((dish) => changesOf(dish, isThawed(dish)));
   const ways = candidates.flatMap((change, index): WayToSave[] => {
     onProgress?.(index / candidates.length);
     const changed = { ...wanted, dishes: withChange(wanted.dishes, change) };
@@ -52,9 +55,9 @@ type Change = WayToSave['change'];
 const rank = ({ change }: WayToSave): number =>
   change.kind === 'without' ? QUICKER.length : QUICKER.indexOf(change.method);
 
-function changesOf(dish: PlannedDish): Change[] {
+function changesOf(dish: PlannedDish, isThawed: boolean): Change[] {
   const others: Change[] =
-    dish.kind === 'cooked' && dish.condition === 'frozen'
+    dish.kind === 'cooked' && dish.condition === 'frozen' && !isThawed
       ? methods
           .filter((method) => QUICKER.includes(method) && method !== dish.method)
           .map((method) => ({ kind: 'method', dish: dish.id, method }))

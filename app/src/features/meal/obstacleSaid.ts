@@ -17,7 +17,7 @@ export function obstacleSaid(
     case 'discard':
       return `${name}: it is to be thrown away.`;
     case 'tooWide':
-      return `${name}: about ${formatLength(needs!, units)} long, and no oven here takes that.`;
+      return `${name}: about ${formatLength(Math.round(needs! * 100) / 100, units)} long, and no oven here takes that.`;
     case 'potTooSmall':
       return `${name}: it wants a pot of ${formatVolumeUp(needs!, units)}, with room to boil. Cook it in two.`;
     case 'noRoomToThaw':

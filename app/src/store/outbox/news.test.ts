@@ -1,5 +1,5 @@
 import type { KitchenEvent } from '@omtel/core/record';
-import { newsWasUsed, noteNews, pendingNews } from './news';
+import { newsText, newsWasUsed, noteNews, pendingNews, watchNews } from './news';
 
 let kept: Record<string, string> = {};
 beforeEach(() => {
@@ -23,6 +23,17 @@ it('keeps each food and meal once, until it was planned by', () => {
   expect(pendingNews().map(({ id }) => id)).toEqual(['a', 'm']);
   newsWasUsed(pendingNews());
   expect(kept).toEqual({});
+});
+
+it('tells whoever watches, and not of where the rest was put to', () => {
+  const heard: string[] = [];
+  const stop = watchNews(() => heard.push(newsText()));
+  noteNews([of('a')]);
+  noteNews([ofMeal('m', 'mealScheduled')]);
+  newsWasUsed(pendingNews());
+  stop();
+  noteNews([of('b')]);
+  expect(heard).toEqual(['[{"id":"a","settled":false}]', '']);
 });
 
 it('what says how a meal is scheduled is news for others alone', () => {

@@ -14,7 +14,7 @@ const SETTLES: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled', 'me
 /** What there is to plan by, kept on the device until that was done: a reload, or a page that knows no meals, forgets none of it. */
 export function pendingNews(): readonly News[] {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]');
+    const kept: unknown = JSON.parse(newsText() || '[]');
     return Array.isArray(kept) ? kept.filter(isNews) : [];
   } catch {
     return [];
@@ -27,17 +27,36 @@ const isNews = (kept: unknown): kept is News =>
   typeof (kept as News).id === 'string' &&
   typeof (kept as News).settled === 'boolean';
 
+const watching = new Set<() => void>();
+
+/** Tells whenever there is something new, or what was new has been used. */
+export function watchNews(listener: () => void): () => void {
+  watching.add(listener);
+  return () => void watching.delete(listener);
+}
+
+/** The news as one text: another text is other news. */
+export function newsText(): string {
+  try {
+    return localStorage.getItem(KEY) ?? '';
+  } catch {
+    return '';
+  }
+}
+
 function keep(news: readonly News[]): void {
   try {
     if (news.length) localStorage.setItem(KEY, JSON.stringify(news));
     else localStorage.removeItem(KEY);
   } catch {
-    // A device without room for it plans by nothing that a reload breaks off.
+    // A device without room for it plans nothing anew by itself.
   }
+  for (const listener of watching) listener();
 }
 
-/** Notes what was recorded; said again it is the same news. */
+/** Notes what was recorded; said again it is the same news. Where the rest was put to is no news: it follows from some. */
 export function noteNews(events: readonly KitchenEvent[]): void {
+  if (events.every(({ type }) => type === 'mealScheduled')) return;
   const settled = new Set(
     events.filter((event) => isOfMeal(event) && SETTLES.has(event.type)).map(subjectOf),
   );

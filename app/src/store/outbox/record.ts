@@ -43,8 +43,8 @@ export const record =
   (...events: readonly KitchenEvent[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
     await putEvents(events);
-    noteNews(events);
     const household = api.endpoints.household.select()(getState()).data;
     if (household) foresee(dispatch, events, household.settings.guidance);
+    noteNews(events);
     void dispatch(sendOutbox());
   };
