@@ -1,5 +1,5 @@
 import type { Grid } from './grid';
-import { complete, EPSILON, isPlaced, type Limits } from './descent';
+import { complete, EPSILON, isPlaced, type Effort, type Limits, type Outcome } from './descent';
 import { Placing } from './placing';
 
 /** How hard is looked, in starts that are tried. */
@@ -24,12 +24,14 @@ export type Built = { readonly placing: Placing } | 'none' | 'unknown';
  * all tasks at once.
  *
  * @param before where each node stood, or -1: dishes for which that still does stay there
+ * @param budget what all that is tried may use up; after that it cannot be told
  */
 export function build(
   grid: Grid,
   serveAt: number,
   chance: () => number,
   before: readonly number[] | null = null,
+  budget: Effort = { left: Infinity },
 ): Built {
   const placing = new Placing(grid, serveAt);
   const order = byLoad(grid, chance);
@@ -37,8 +39,8 @@ export function build(
   const waiting = order.filter((dish) => !standing.includes(dish));
   const refusals = grid.dishes.map(() => 0);
   const findsRoom = (dish: number) =>
-    isPlaced(complete(placing, grid.dishes[dish]!, { left: EFFORT.dish }, chance));
-  for (let tried = 0; tried < TRIES && waiting.length; tried++) {
+    isPlaced(within(budget, EFFORT.dish, (effort) => complete(placing, grid.dishes[dish]!, effort, chance)));
+  for (let tried = 0; tried < TRIES && waiting.length && budget.left > 0; tried++) {
     const dish = waiting.shift()!;
     // Those that found room most easily make room: one after the other, until there is enough.
     while (!findsRoom(dish) && standing.length) {
@@ -55,14 +57,20 @@ export function build(
   }
   if (waiting.length === 0 && standing.length === grid.dishes.length) return { placing };
   const all = new Placing(grid, serveAt);
-  const outcome = complete(
-    all,
-    grid.tasks.map((_, node) => node),
-    { left: EFFORT.whole },
-    chance,
-    { first: true },
+  const every = grid.tasks.map((_, node) => node);
+  const outcome = within(budget, EFFORT.whole, (effort) =>
+    complete(all, every, effort, chance, { first: true }),
   );
   return isPlaced(outcome) ? { placing: all } : outcome;
+}
+
+/** Searches with as much of the budget as it may have, and takes from it what was used. */
+function within(budget: Effort, most: number, search: (effort: Effort) => Outcome): Outcome {
+  const given = Math.max(0, Math.min(most, budget.left));
+  const effort = { left: given };
+  const outcome = search(effort);
+  budget.left -= given - Math.max(0, effort.left);
+  return outcome;
 }
 
 /** Whether all tasks of a dish can stand where they did; if so they do. */

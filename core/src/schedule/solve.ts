@@ -1,7 +1,8 @@
 import { allOf, choicesOf, nextTo, waysToChoose, type Choice, type Chosen } from './choices';
 import { conflictOf, type Conflict } from './conflict';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';
-import { isFeasible, keptFrom, timing, type Costed, type Search } from './timing';
+import { replan } from './replan';
+import { isFeasible, timing, type Costed, type Search } from './timing';
 
 /** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
 export type Solved = Costed | { readonly infeasible: Conflict } | { readonly undecided: true };
@@ -9,7 +10,7 @@ export type Solved = Costed | { readonly infeasible: Conflict } | { readonly und
 export interface Options {
   /** The same seed comes to the same answer. */
   readonly seed?: number;
-  /** Where things stood before something changed: what can stay there does, and nothing is made cheaper by moving it. */
+  /** Where things stood before something changed: what can stay there does, nothing is moved to be cheaper, and the answer comes at once. */
   readonly before?: Schedule;
   /** How many times each dish, with some others, is put in anew, once there is a schedule; more is slower and no worse. */
   readonly rounds?: number;
@@ -34,30 +35,29 @@ const MOST_WAYS = 64;
  */
 export function solve(problem: Problem, options: Options = {}): Solved {
   const { seed = 1, rounds = ROUNDS, before, onBetter, goOn = () => true } = options;
-  const first = chosenStill(problem, before);
-  const kept = before ? keptAs(problem, before, first, seed) : null;
-  if (kept?.serveAt === problem.serveAt) return kept;
   let best: Costed | null = null;
-  const found = (schedule: Costed, chosen: Chosen): boolean => {
+  const found = (schedule: Costed, chosen: Chosen): void => {
     const whole = withChosen(problem, schedule, chosen);
-    if (best && whole.cost >= best.cost) return false;
+    if (best && whole.cost >= best.cost) return;
     best = whole;
     onBetter?.(best, best.cost);
-    return true;
   };
+  const choices = choicesOf(problem);
+  const first = chosenStill(problem, before);
+  if (before) {
+    const others = waysToChoose(choices) <= FEW_WAYS ? allOf(choices) : nextTo(first, choices);
+    const again = replan(problem, before, [first, ...others], { seed, goOn });
+    if (again) found(again.schedule, again.chosen);
+  }
+  if (best) return best;
   const attempt = (chosen: Chosen) => {
     const onBetter = (schedule: Costed) => found(schedule, chosen);
-    return timing(asChosen(problem, chosen), { seed, rounds, anyCost: before !== undefined, onBetter, goOn });
+    return timing(asChosen(problem, chosen), { seed, rounds, onBetter, goOn });
   };
-  const outcome = choosing(choicesOf(problem), attempt, () => best, first);
+  const outcome = choosing(choices, attempt, () => best, first);
   if (outcome === 'none')
     return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, { seed, goOn })) };
-  if (!best) return { undecided: true };
-  if (!before) return best;
-  const { serveAt } = best as Costed;
-  // Late as before is no reason to move anything; and being later moves no more than has to be.
-  if (kept && kept.serveAt <= serveAt) return kept;
-  return keptAs(problem, { ...before, serveAt }, first, seed) ?? best;
+  return best ?? { undecided: true };
 }
 
 type Attempt = (chosen: Chosen) => Costed | 'none' | 'unknown';
@@ -110,11 +110,6 @@ function chosenStill({ tasks }: Problem, before: Schedule | undefined): Chosen {
   const options = new Map(tasks.map((task) => [task.id, task.options.length]));
   const chosen = Object.entries(before?.chosen ?? {});
   return Object.fromEntries(chosen.filter(([id, index]) => index < (options.get(id) ?? 0)));
-}
-
-function keptAs(problem: Problem, before: Schedule, chosen: Chosen, seed: number): Costed | null {
-  const kept = keptFrom(asChosen(problem, chosen), before, seed);
-  return kept && withChosen(problem, kept, chosen);
 }
 
 /** A schedule of what was chosen, as one of the whole problem. */

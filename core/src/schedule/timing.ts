@@ -10,8 +10,6 @@ export type Costed = Schedule & { readonly cost: number };
 export interface Search {
   readonly seed: number;
   readonly rounds: number;
-  /** Only how early it can be served is wanted: nothing is made cheaper. */
-  readonly anyCost: boolean;
   onBetter?(schedule: Costed): void;
   goOn(): boolean;
 }
@@ -31,7 +29,7 @@ const FEW_MOMENTS = 6;
  */
 export function timing(
   problem: Problem,
-  { seed, rounds, anyCost, onBetter, goOn }: Search,
+  { seed, rounds, onBetter, goOn }: Search,
 ): Costed | 'none' | 'unknown' {
   const found = anySchedule(problem, seed, goOn);
   if (typeof found === 'string') return found;
@@ -47,25 +45,12 @@ export function timing(
   const chance = chances(seed);
   const placing = earlier(grid, found.earliest, found.first, chance, goOn);
   heard(placing);
-  if (anyCost) return best;
   improve(placing, rounds, chance, goOn, () => heard(placing));
   for (let start = 1; start < STARTS && goOn(); start++) {
     const other = build(grid, placing.serveAt, chance);
     if (typeof other === 'object') improve(other.placing, rounds, chance, goOn, () => heard(other.placing));
   }
   return best;
-}
-
-/** A schedule at the same moment in which as much as possible stands where it did; null where there is none. */
-export function keptFrom(problem: Problem, before: Schedule, seed: number): Costed | null {
-  const grid = gridOf(problem);
-  const stepOf = (minute: number | undefined) =>
-    minute === undefined || minute % grid.step ? -1 : minute / grid.step;
-  const serveAt = Math.max(grid.serveAt, Math.ceil(before.serveAt / grid.step));
-  if (grid.impossible.length || serveAt > grid.horizon) return null;
-  const starts = problem.tasks.map(({ id }) => stepOf(before.startAt[id]));
-  const built = build(grid, serveAt, chances(seed), starts);
-  return typeof built === 'object' ? scheduleOf(problem, grid, built.placing) : null;
 }
 
 /** Whether there is a schedule; null where that cannot be told. */
@@ -85,17 +70,9 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
   const grid = gridOf(problem);
   if (grid.impossible.length || grid.apart[grid.serve * grid.nodes + grid.serve]! > 0) return 'none';
   const chance = chances(seed);
-  const [from, to] = window(grid);
+  const [, to] = window(grid);
   const never = neverOf(problem, seed);
-  const earliest = grid.dishes.reduce(
-    (at, nodes) =>
-      at > to || fits(grid, nodes, at, chance)
-        ? at
-        : never.fits(nodes)
-          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
-          : to + 1,
-    from,
-  );
+  const earliest = earliestOf(grid, never, chance);
   let [untold, asked] = [0, false];
   // Near the moment wanted every one counts; the later, the fewer are looked at, until there is one.
   for (let at = earliest; at <= to && untold < MOST_UNTOLD; at += 1 + Math.floor(untold / CLOSE)) {
@@ -113,14 +90,34 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
   return pairsOf(grid).some(nowhere) ? 'none' : 'unknown';
 }
 
+/** Before this moment some dish does not even fit by itself; later than the window, where it never does. */
+export function earliestOf(grid: Grid, never: Never, chance: () => number): number {
+  const [from, to] = window(grid);
+  return grid.dishes.reduce(
+    (at, nodes) =>
+      at > to || fits(grid, nodes, at, chance)
+        ? at
+        : never.fits(nodes)
+          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
+          : to + 1,
+    from,
+  );
+}
+
 const pairsOf = ({ dishes }: Grid): number[][] =>
   dishes.flatMap((one, index) => dishes.slice(0, index).map((other) => [...one, ...other]));
+
+interface Never {
+  /** Whether some tasks may fit at some moment. */
+  fits(nodes: readonly number[]): boolean;
+  fitsAll(): boolean;
+}
 
 /**
  * What can be placed at no moment, told by one look: all cooks are always there, no task is bound to a time, and there is room on
  * either side of the table. Only what does not even fit then is proven never to.
  */
-function neverOf(problem: Problem, seed: number) {
+export function neverOf(problem: Problem, seed: number): Never {
   const horizon = 2 * problem.horizon;
   let laid: Grid | null = null;
   const timeless = () =>
@@ -141,7 +138,7 @@ function neverOf(problem: Problem, seed: number) {
 }
 
 /** The moments that the links leave for serving. */
-const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
+export const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
   apart[origin * nodes + serve]!,
   -apart[serve * nodes + origin]!,
 ];
@@ -182,7 +179,7 @@ function earlier(
   return best;
 }
 
-function scheduleOf(problem: Problem, { step, serve }: Grid, { starts }: Placing): Costed {
+export function scheduleOf(problem: Problem, { step, serve }: Grid, { starts }: Placing): Costed {
   const schedule = {
     serveAt: starts[serve]! * step,
     startAt: Object.fromEntries(problem.tasks.map(({ id }, node) => [id, starts[node]! * step])),
