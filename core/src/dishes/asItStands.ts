@@ -2,7 +2,7 @@ import type { MealStand, Stand } from '../meal';
 import { SERVE, type ProblemJson } from '../schedule';
 import { MINUTE_MS } from '../units';
 import type { TaskKind } from '../record';
-import { toTable, type MealTask } from './dishTasks';
+import { toTable, type MealTask } from './template';
 
 type TaskJson = ProblemJson['tasks'][number];
 type LinkJson = NonNullable<ProblemJson['links']>[number];
@@ -54,7 +54,9 @@ export function asItStands(
   const links = (problem.links ?? []).flatMap((link) => hangingOn(link, pasts, tasks));
   const dishes = [...new Set([...tasks.values()].map(({ dish }) => dish))];
   const anchors = dishes.map((dish) => ({ id: nowOf(dish), dish, minutes: 0, notBefore: 0, notAfter: 0 }));
-  return { ...problem, tasks: [...anchors, ...left], links };
+  const toCome = new Set(left.map(({ id }) => id));
+  const wishes = problem.wishes?.filter(({ first, then }) => toCome.has(first) && toCome.has(then));
+  return { ...problem, tasks: [...anchors, ...left], links, wishes };
 }
 
 function pastOf(

@@ -2,7 +2,7 @@ import { SECOND_OVEN, type Kitchen } from '../meal';
 import type { Conflict } from '../schedule';
 import { formatDuration, formatTemperature, MINUTE_MS, type UnitSystem } from '../units';
 import { nowOf } from './asItStands';
-import { toTable, type MealTask } from './dishTasks';
+import { toTable, type MealTask } from './template';
 import type { Meal } from './dish';
 
 /** Why a meal has no schedule, as a cook says it, and the change with which it has one. */

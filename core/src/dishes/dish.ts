@@ -80,6 +80,10 @@ export interface ColdDish extends Common {
 
 export type Dish = CookedDish | ReheatedDish | PlainDish | ColdDish;
 
+/** Whether raw poultry is had in hand for it. */
+export const isRawPoultry = (dish: Dish): boolean =>
+  dish.kind === 'cooked' && dish.food.food.shelf === 'poultryRaw';
+
 /** A meal as it is planned: all that `mealProblem` needs. */
 export interface Meal {
   readonly table: Table;

@@ -4,8 +4,8 @@ import { SECOND_OVEN, type Cook, type Kitchen, type Oven } from '../meal';
 import type { TaskKind } from '../record';
 import type { ProblemJson } from '../schedule';
 import { materialOfFood } from '../thermal';
-import type { CookedDish, Dish } from './dish';
-import type { MealTask } from './dishTasks';
+import { isRawPoultry, type CookedDish, type Dish } from './dish';
+import type { MealTask } from './template';
 
 /** What keeps a dish from being made in a kitchen at all, whatever the schedule; and what it would take, where that can be said. */
 export interface KitchenObstacle {
@@ -126,5 +126,3 @@ function potFor(dish: Dish): number | null {
 
 const litresOf = ({ food }: CookedDish): number =>
   (1000 * food.massKg) / materialOfFood(food.food).densityKgM3;
-
-const isRawPoultry = (dish: Dish): boolean => dish.kind === 'cooked' && dish.food.food.shelf === 'poultryRaw';

@@ -4,7 +4,8 @@
  */
 export { conflictWords, type ConflictWords } from './conflictWords';
 export type { ColdDish, CookedDish, Dish, Heating, Meal, PlainDish, ReheatedDish } from './dish';
-export { dishTasks, type DishTasks, type MealTask, type Planning } from './dishTasks';
+export { dishTasks, type DishTasks, type Planning } from './dishTasks';
+export type { MealTask } from './template';
 export { type DishObstacle, mealProblem, type MealProblem } from './mealProblem';
 export { dishOf } from './plannedDish';
 export { type MealAnswer, type MealAsked, type Moved, planMeal } from './planMeal';

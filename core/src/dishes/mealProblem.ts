@@ -4,7 +4,9 @@ import type { Obstacle } from '../plan';
 import type { ProblemJson } from '../schedule';
 import { DAY_MS, MINUTE_MS } from '../units';
 import type { Meal } from './dish';
-import { coursesOf, dishTasks, type MealTask } from './dishTasks';
+import { dishTasks } from './dishTasks';
+import { orderOfWork } from './orderOfWork';
+import { coursesOf, type MealTask } from './template';
 import { inKitchen, placesOf, roomToThaw, type KitchenObstacle } from './inKitchen';
 import { markOnFives, onFives } from './onFives';
 
@@ -67,6 +69,7 @@ export function mealProblem(
     courses: coursesOf(dishes),
     tasks: tasks.map(({ kind: _, ruleIds: __, marks: ___, ...task }) => task),
     links,
+    wishes: orderOfWork(dishes, tasks),
   });
   return {
     problem,

@@ -20,7 +20,7 @@ import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
 import { asItStands, nowOf } from './asItStands';
 import { asRead } from './asRead';
 import { conflictWords, type ConflictWords } from './conflictWords';
-import { toTable, type MealTask } from './dishTasks';
+import { toTable, type MealTask } from './template';
 import { LATEST_MS, mealProblem, type DishObstacle } from './mealProblem';
 import { eatBy } from './eatBy';
 import { isToBeLeft, leftOver } from './leftOver';
@@ -129,6 +129,8 @@ export function planMeal(
   const settled = new Map([...made.tasks].map(([id, task]) => [id, asSettled(task, placed, stand)]));
   const withPins = {
     ...made.problem,
+    // What is planned is not moved again for its order.
+    ...(before && { wishes: [] }),
     tasks: made.problem.tasks.map((task) => {
       const { place, options, by } = settled.get(task.id)!;
       const was = placed.get(task.id);

@@ -100,6 +100,9 @@ const link = z
 /** What is served so many minutes after the rest. */
 const course = z.strictObject({ id: z.string().min(1), after: z.int().nonnegative() });
 
+/** One task done before another begins, if dinner is no later for it and little more is waited: no constraint. */
+const wish = z.strictObject({ first: z.string(), then: z.string() });
+
 /** Every group of cooks who alone may do something is counted by itself; with more of them named there would be too many. */
 const MOST_NAMED = 8;
 
@@ -113,8 +116,9 @@ const problem = z
     links: z.array(link).default([]),
     /** Links name them as they name a task. */
     courses: z.array(course).default([]),
+    wishes: z.array(wish).default([]),
   })
-  .superRefine(({ cooks, places, tasks, links, courses, horizon, serveAt }, context) => {
+  .superRefine(({ cooks, places, tasks, links, courses, wishes, horizon, serveAt }, context) => {
     const complain = (path: (string | number)[], message: string) =>
       context.addIssue({ code: 'custom', path, message });
     if (serveAt > horizon) complain(['serveAt'], 'lies beyond the horizon');
@@ -140,6 +144,11 @@ const problem = z
     });
     if (new Set(tasks.flatMap(({ by = [] }) => by)).size > MOST_NAMED)
       complain(['tasks'], `no more than ${MOST_NAMED} cooks can be named to do something`);
+    wishes.forEach(({ first, then }, index) => {
+      for (const [key, id] of Object.entries({ first, then }))
+        if (!tasks.some((task) => task.id === id))
+          complain(['wishes', index, key], `there is no task “${id}”`);
+    });
     links.forEach(({ from, to, hold }, index) => {
       knows('task', from, ['links', index, 'from']);
       knows('task', to, ['links', index, 'to']);

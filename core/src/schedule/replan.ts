@@ -5,7 +5,7 @@ import { gridOf, type Grid } from './grid';
 import type { Placing } from './placing';
 import { asChosen, type Problem, type Schedule } from './problem';
 import { build } from './search';
-import { earliestOf, neverOf, scheduleOf, window, type Costed, type Search } from './timing';
+import { earliestOf, neverOf, scheduleOf, stoodAt, window, type Costed, type Search } from './timing';
 
 /** What one moment is worth, and the search for an earlier one than the first that does: somebody stands at the stove and waits. */
 const [AT_ONE, EARLIER] = [500, 2_500];
@@ -54,10 +54,7 @@ class FromBefore {
     this.grid = gridOf(problem);
     this.chance = chances(search.seed);
     const { step, serveAt } = this.grid;
-    this.stood = problem.tasks.map(({ id }) => {
-      const minute = before.startAt[id];
-      return minute === undefined || minute % step ? -1 : minute / step;
-    });
+    this.stood = stoodAt(problem, this.grid, before);
     this.served = Math.max(serveAt, Math.ceil(before.serveAt / step));
     [, this.last] = window(this.grid);
     this.earliest = this.grid.impossible.length

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { costOf, readProblem, solve, type Problem, type ProblemJson, type Schedule, type Solved } from '.';
 import { brokenBy } from '../testing/scheduleCheck';
+import { WORTH } from './wishes';
 
 const solved = (json: ProblemJson, options = {}) => solve(readProblem(json), options);
 function scheduled(answer: Solved): Schedule & { cost: number } {
@@ -342,5 +343,52 @@ describe('planned anew after something changed', () => {
     expect(serveAt).toBe(before.serveAt);
     expect(startAt['potatoes.in']).toBe(before.startAt['potatoes.in']);
     expect(startAt['roast.carve']).toBe(185);
+  });
+});
+
+describe('an order that is wished for', () => {
+  const cold = (id: string) => ({ id, dish: id, minutes: 20, hands: [[0, 20]] as [number, number][] });
+  const toServe = (from: string, weight: number) => ({ from, to: 'serve', weight });
+  const two = (weight: number, ...wishes: NonNullable<ProblemJson['wishes']>): ProblemJson => ({
+    horizon: 200,
+    serveAt: 100,
+    cooks: [{ id: 'Ada', free: [[0, 200]] }],
+    tasks: [cold('salad'), cold('chicken')],
+    links: [toServe('salad', 2 * weight), toServe('chicken', weight)],
+    wishes,
+  });
+  const wish = { first: 'salad', then: 'chicken' };
+
+  it('is kept where it costs little more', () => {
+    expect(scheduled(solved(two(0.01))).startAt).toEqual({ salad: 80, chicken: 60 });
+    expect(scheduled(solved(two(0.01, wish))).startAt).toEqual({ salad: 60, chicken: 80 });
+  });
+
+  it('is not where much more would have to be waited', () => {
+    expect(scheduled(solved(two(1, wish)))).toEqual(scheduled(solved(two(1))));
+  });
+
+  it('that goes in a circle is kept as far as it can be', () => {
+    const answer = scheduled(solved(two(0.01, wish, { first: 'chicken', then: 'salad' })));
+    expect(answer.startAt).toEqual({ salad: 60, chicken: 80 });
+  });
+
+  it('makes no dinner later and breaks nothing, and costs no more than it is worth', () => {
+    fc.assert(
+      fc.property(small, fc.infiniteStream(fc.nat()), (json, draw) => {
+        const plain = solved(json);
+        if (!('startAt' in plain)) return;
+        const of = () => json.tasks[draw.next().value % json.tasks.length]!.id;
+        const wishes = [0, 1, 2].map(() => ({ first: of(), then: of() }));
+        const answer = scheduled(solved({ ...json, wishes }));
+        expect(brokenBy(readProblem(json), answer)).toEqual([]);
+        expect(answer.serveAt).toBe(plain.serveAt);
+        expect(answer.cost).toBeLessThanOrEqual(plain.cost + wishes.length * WORTH + 1e-6);
+        const { first, then } = wishes[0]!;
+        const { minutes } = json.tasks.find(({ id }) => id === first)!;
+        const isKept = ({ startAt }: Schedule) => startAt[first]! + minutes <= startAt[then]!;
+        if (isKept(plain)) expect(isKept(answer)).toBe(true);
+      }),
+    );
   });
 });

@@ -1,6 +1,7 @@
 import { allOf, choicesOf, nextTo, waysToChoose, type Choice, type Chosen } from './choices';
 import { conflictOf, type Conflict } from './conflict';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';
+import { asWished } from './wishes';
 import { replan } from './replan';
 import { isFeasible, timing, type Costed, type Search } from './timing';
 
@@ -57,7 +58,7 @@ export function solve(problem: Problem, options: Options = {}): Solved {
   const outcome = choosing(choices, attempt, () => best, first);
   if (outcome === 'none')
     return { infeasible: conflictOf(problem, (part) => isFeasibleAnyWay(part, { seed, goOn })) };
-  return best ?? { undecided: true };
+  return best ? asWished(problem, best, { seed, goOn }) : { undecided: true };
 }
 
 type Attempt = (chosen: Chosen) => Costed | 'none' | 'unknown';

@@ -179,6 +179,13 @@ function earlier(
   return best;
 }
 
+/** Where each task stood in steps of the grid, or -1. */
+export const stoodAt = ({ tasks }: Problem, { step }: Grid, { startAt }: Schedule): number[] =>
+  tasks.map(({ id }) => {
+    const minute = startAt[id];
+    return minute === undefined || minute % step ? -1 : minute / step;
+  });
+
 export function scheduleOf(problem: Problem, { step, serve }: Grid, { starts }: Placing): Costed {
   const schedule = {
     serveAt: starts[serve]! * step,
