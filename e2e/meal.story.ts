@@ -135,6 +135,12 @@ test('a meal is made in a few taps, of the stores, of what is to be bought and o
   await dish('Mash');
   await page.waitForTimeout(LOOK_MS);
   await tap('Cook it, nothing raw in it');
+  await tap(/^Mash/);
+  await page.waitForTimeout(LOOK_MS);
+  await tap('Something else to buy');
+  await page.getByLabel('Dry goods').fill('Nutmeg');
+  await page.getByLabel('Chilled').fill('Butter, milk');
+  await tap('Done');
   await dish('Pickles');
   await page.waitForTimeout(LOOK_MS);
   await tap('A guest brings it, cold');
@@ -148,7 +154,13 @@ test('a meal is made in a few taps, of the stores, of what is to be bought and o
   await expect(page.getByText(/^800 g, fresh\. Not before Sunday .*, by Monday/)).toBeVisible();
   await page.waitForTimeout(LOOK_MS);
   await tap(/^Bought, in a cold bag/);
-  await expect(page.getByText('To be bought')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /^Bought, in a cold bag/ })).toHaveCount(0);
+  const butter = page.getByRole('checkbox', { name: 'Butter, for Mash' });
+  await butter.click();
+  await expect(butter).toBeChecked();
+  await page.reload();
+  await expect(butter).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Nutmeg, for Mash' })).not.toBeChecked();
   await go('Stores');
   await page.getByRole('textbox', { name: 'Look for' }).fill('chicken breast');
   await expect(page.getByRole('link', { name: /^Chicken breast/ })).toBeVisible();

@@ -150,6 +150,8 @@ export function eventWords(
       return `On the table ${moment(event.payload.serveAt, event.at, zone)}`;
     case 'mealTicked':
       return tickedWords(event.payload);
+    case 'mealBought':
+      return `${event.payload.item}: ${event.payload.at === null ? 'not bought' : 'bought'}`;
     case 'mealDropped':
       return 'Not wanted any more';
   }

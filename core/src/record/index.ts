@@ -34,6 +34,9 @@ export {
   type MarkKind,
   MOST_DISHES,
   taskId,
+  MOST_BOUGHT,
+  type ShopShelf,
+  shopShelves,
   type TaskKind,
   type TickedKind,
 } from './mealKinds';

@@ -27,6 +27,12 @@ export type HeldPlace = (typeof heldPlaces)[number];
 /** No course comes later after the others. */
 export const LONGEST_COURSE_MS = 10 * 60_000;
 
+/** Where in a shop something stands that is no dish of its own, in the order it is bought: what is cold comes last. */
+export const shopShelves = ['dry', 'produce', 'chilled', 'frozen'] as const;
+export type ShopShelf = (typeof shopShelves)[number];
+/** Of one dish, on all shelves together. */
+export const MOST_BOUGHT = 20;
+
 /** What asks for a cook while a task runs. */
 export const markKinds = ['water', 'turn', 'stir', 'read'] as const;
 export type MarkKind = (typeof markKinds)[number];

@@ -2,7 +2,16 @@ import { z } from 'zod';
 import { isKnownFood } from '../foods/catalogue';
 import { formIds } from '../foods/categories';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
-import { heldPlaces, LONGEST_COURSE_MS, markKinds, MOST_DISHES, taskKinds, tickedKinds } from './mealKinds';
+import {
+  heldPlaces,
+  LONGEST_COURSE_MS,
+  markKinds,
+  MOST_BOUGHT,
+  MOST_DISHES,
+  shopShelves,
+  taskKinds,
+  tickedKinds,
+} from './mealKinds';
 
 const MOST_PEOPLE = 60;
 const MOST_TASKS = 200;
@@ -45,6 +54,11 @@ const common = {
   keeps: z.boolean(),
   /** The meal of which it is left over. */
   leftFrom: id.optional(),
+  /** What is bought for it besides. */
+  buys: z
+    .array(z.object({ name, shelf: z.enum(shopShelves) }).strict())
+    .max(MOST_BOUGHT)
+    .optional(),
 };
 
 /** Where it comes from, for what is not in the stores yet. */
@@ -140,6 +154,8 @@ export const mealPayloads = {
       at: instant.nullable(),
     })
     .strict(),
+  /** Something that goes into a dish was bought then; null: it was not. */
+  mealBought: z.object({ dish: within, item: name, at: instant.nullable() }).strict(),
   mealDropped: z.object({}).strict(),
 } as const;
 

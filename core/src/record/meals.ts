@@ -27,6 +27,7 @@ export const mealEventTypes = [
   'mealPlanned',
   'mealScheduled',
   'mealTicked',
+  'mealBought',
   'mealDropped',
 ] as const satisfies readonly MealEventType[];
 

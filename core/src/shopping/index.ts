@@ -4,4 +4,5 @@
  */
 export { type Buying, buyingOf } from './buying';
 export { leavesSome, leftUntil } from './leftUntil';
+export { type ShopPlace, shoppingList, type ToBuy } from './list';
 export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';

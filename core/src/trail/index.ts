@@ -19,7 +19,7 @@ export {
   rulesOfFood,
   wholeHistory,
 } from './fold';
-export { afterMealEvent, type MealState, type Ticked, UnplannedMeal } from './mealState';
+export { afterMealEvent, boughtKey, type MealState, type Ticked, UnplannedMeal } from './mealState';
 export { inTheCold } from './placing';
 export { type LastKnown, setAside } from './setAside';
 export { type Sketch, sketchTrail } from './sketch';

@@ -15,8 +15,13 @@ export interface MealState {
   readonly schedule: MealPayload<'mealScheduled'> | null;
   /** By the id of the task. */
   readonly ticks: Readonly<Record<string, Ticked>>;
+  /** When what goes into its dishes was bought, by `boughtKey`; meals of before there was a list have none. */
+  readonly bought?: Readonly<Record<string, number>>;
   readonly dropped: boolean;
 }
+
+/** Something that is bought for a dish, by its name. */
+export const boughtKey = (dish: string, item: string): string => `${dish}/${item}`;
 
 /** Something said of a meal that nobody planned. */
 export class UnplannedMeal extends Error {}
@@ -40,6 +45,8 @@ export function afterMealEvent(meal: MealState | null, event: MealEvent): MealSt
       return { ...meal, schedule: event.payload };
     case 'mealTicked':
       return { ...meal, ticks: ticked(meal.ticks, event.payload) };
+    case 'mealBought':
+      return { ...meal, bought: withBought(meal.bought, event.payload) };
     case 'mealDropped':
       return { ...meal, dropped: true };
   }
@@ -51,4 +58,13 @@ function ticked(
 ): MealState['ticks'] {
   const task = taskId(dish, kind);
   return { ...ticks, [task]: { ...ticks[task], [part]: at ?? undefined } };
+}
+
+function withBought(
+  bought: MealState['bought'] = {},
+  { dish, item, at }: MealPayload<'mealBought'>,
+): MealState['bought'] {
+  const key = boughtKey(dish, item);
+  const others = Object.entries(bought).filter(([known]) => known !== key);
+  return Object.fromEntries(at === null ? others : [...others, [key, at]]);
 }

@@ -9,6 +9,7 @@ export interface News {
   readonly settled: boolean;
 }
 
+const MOVES_NOTHING: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled', 'mealBought']);
 const SETTLES: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled', 'mealDropped']);
 
 /** What there is to plan by, kept on the device until that was done: a reload, or a page that knows no meals, forgets none of it. */
@@ -54,9 +55,9 @@ function keep(news: readonly News[]): void {
   for (const listener of watching) listener();
 }
 
-/** Notes what was recorded; said again it is the same news. Where the rest was put to is no news: it follows from some. */
+/** Notes what was recorded; said again it is the same news. Where the rest was put to, and what was bought, is no news: nothing moves by it. */
 export function noteNews(events: readonly KitchenEvent[]): void {
-  if (events.every(({ type }) => type === 'mealScheduled')) return;
+  if (events.every(({ type }) => MOVES_NOTHING.has(type))) return;
   const settled = new Set(
     events.filter((event) => isOfMeal(event) && SETTLES.has(event.type)).map(subjectOf),
   );

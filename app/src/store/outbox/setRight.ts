@@ -18,6 +18,11 @@ export function setRight(event: KitchenEvent, now: number, how: SetRight): Kitch
         ...event.payload,
         at: withdrawn ? null : how.at,
       });
+    case 'mealBought':
+      return newMealEvent(event.mealId, now, 'mealBought', {
+        ...event.payload,
+        at: withdrawn ? null : how.at,
+      });
     case 'mealPlanned':
       return withdrawn ? newMealEvent(event.mealId, now, 'mealDropped', {}) : null;
     case 'mealScheduled':

@@ -17,6 +17,7 @@ import { REACH, space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { ForecastState, USUAL } from '../../forecast';
 import { MethodList, PlanFields, usePlanning, useThaw, type PlanDraft } from '../../plan';
+import { BuysFields } from './BuysFields';
 import {
   chosenOf,
   readDish,
@@ -147,6 +148,9 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           />
         </View>
       )}
+      <View style={styles.row}>
+        <BuysFields control={control} fields={fields} problem={problems.buys} />
+      </View>
       <View style={styles.row}>
         <Button kind="plain" label="Not this dish" onPress={onRemove} />
       </View>

@@ -1,8 +1,14 @@
 import { isHeated } from '@omtel/core/clocks';
-import { foodById, readMass } from '@omtel/core/foods';
+import { foodById, LONGEST_NAME, readMass } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { compareMethods, ovenOf, type Method } from '@omtel/core/plan';
-import type { HeldPlace, PlannedDish } from '@omtel/core/record';
+import {
+  MOST_BOUGHT,
+  shopShelves,
+  type HeldPlace,
+  type PlannedDish,
+  type ShopShelf,
+} from '@omtel/core/record';
 import { atClock } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -40,6 +46,8 @@ export interface DishFields extends PlanDraft {
   /** It comes so long after the rest. */
   readonly afterMinutes: '0' | '5' | '10';
   readonly keeps: boolean;
+  /** What is bought for it besides, shelf by shelf, each thing after a comma. */
+  readonly buys: Readonly<Record<ShopShelf, string>>;
 }
 
 /** A dish of a meal that is being planned. */
@@ -112,8 +120,12 @@ export function proposedFields(
     afterMinutes: '0',
     // What was heated once already is not kept again.
     keeps: dish.kind === 'cooked' || dish.kind === 'plain',
+    buys: onShelves(() => []),
   };
 }
+
+const onShelves = (names: (shelf: ShopShelf) => readonly string[]): DishFields['buys'] =>
+  Object.fromEntries(shopShelves.map((shelf) => [shelf, names(shelf).join(', ')])) as DishFields['buys'];
 
 /** Whether food of the stores is likelier heated again, or eaten cold. */
 export const kindOfStored = (food: FoodState): PlannedDish['kind'] =>
@@ -144,6 +156,7 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
     keeps: fields.keeps,
     ...(draft.comes && { comes: draft.comes }),
     ...(draft.leftFrom !== undefined && { leftFrom: draft.leftFrom }),
+    ...readBuys(fields.buys, problems),
   };
   if (kind === 'cold') return done({ kind, ...common });
   const heating = readHeating(draft, stored, context, problems);
@@ -159,6 +172,18 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
 
 type Problems = Partial<Record<keyof DishFields, string>>;
 type Heating = Extract<PlannedDish, { heating: object }>['heating'];
+
+function readBuys(typed: DishFields['buys'], problems: Problems): Pick<PlannedDish, 'buys'> {
+  const buys = shopShelves.flatMap((shelf) =>
+    [...new Set(typed[shelf].split(',').map((name) => name.trim()))]
+      .filter((name) => name !== '')
+      .map((name) => ({ name, shelf })),
+  );
+  if (buys.length > MOST_BOUGHT) problems.buys = `No more than ${MOST_BOUGHT} things for one dish.`;
+  else if (buys.some(({ name }) => name.length > LONGEST_NAME))
+    problems.buys = `No more than ${LONGEST_NAME} letters each, with commas between.`;
+  return buys.length ? { buys } : {};
+}
 
 /** Longer than this nothing raw lies in anything. */
 const LONGEST_MARINADE_H = 72;
@@ -297,6 +322,9 @@ export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: Uni
     heldAt: dish.heldAt ?? 'out',
     afterMinutes: COURSES.find((after) => Number(after) * MINUTE_MS >= (dish.afterMs ?? 0)) ?? '10',
     keeps: dish.keeps,
+    buys: onShelves((shelf) =>
+      (dish.buys ?? []).filter((each) => each.shelf === shelf).map(({ name }) => name),
+    ),
     ...(heating && {
       at: heating.at,
       ...(heating.fastMs === heating.slowMs && { cookMinutes: min(heating.slowMs) }),

@@ -4,7 +4,14 @@ import { afterMealEvent } from '@omtel/core/trail';
 import { DAY_MS } from '@omtel/core/units';
 import { lambAdded, LAMB_ID, METRIC, NOW, stateOf } from '../../../../test/story';
 import { newMealEvent } from '../../../store/outbox/record';
-import { kindOfStored, proposedFields, readDish, type DishDraft, type DishFields } from './dishDraft';
+import {
+  fieldsOfDish,
+  kindOfStored,
+  proposedFields,
+  readDish,
+  type DishDraft,
+  type DishFields,
+} from './dishDraft';
 import { draftOf, EMPTY_MEAL, nextDishId, readMeal, usualName } from './mealDraft';
 
 // Of the other place only what reads fields is needed, and none of its screens.
@@ -47,7 +54,22 @@ describe('a dish of the stores', () => {
     expect(heating.slowMs).toBeGreaterThan(heating.fastMs);
   });
 
+  it('buys what is typed after commas, each thing of a shelf once, and shows it again', () => {
+    const buys = { dry: '', produce: ' Mint,mint sauce, Mint,', chilled: 'Yoghurt', frozen: '' };
+    const { dish: made } = read({ buys }) as Extract<ReturnType<typeof readDish>, { dish: object }>;
+    expect(made.buys).toEqual([
+      { name: 'Mint', shelf: 'produce' },
+      { name: 'mint sauce', shelf: 'produce' },
+      { name: 'Yoghurt', shelf: 'chilled' },
+    ]);
+    const again = fieldsOfDish(made, dish().fields, METRIC);
+    expect(again.buys).toEqual({ dry: '', produce: 'Mint, mint sauce', chilled: 'Yoghurt', frozen: '' });
+    expect(read()).not.toHaveProperty('dish.buys');
+  });
+
   it.each([
+    [{ buys: { dry: 'x'.repeat(81), produce: '', chilled: '', frozen: '' } }, 'buys'],
+    [{ buys: { dry: [...'abcdefghijklmnopqrstu'].join(), produce: '', chilled: '', frozen: '' } }, 'buys'],
     [{ cookMinutes: '' as const, mass: '' }, 'mass'],
     [{ prepareMinutes: '-3' }, 'prepareMinutes'],
     [{ waitsMinutes: 'soon' }, 'waitsMinutes'],
