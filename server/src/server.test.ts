@@ -2,6 +2,7 @@ import type { FoodList, FoodTrail, Household, Log, Problem, Recorded } from '@om
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { subjectOf } from '@omtel/core/record';
 import { foldTrail } from '@omtel/core/trail';
+import { HOUR_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, lamb } from '../test/kitchen';
 import { connect } from './db/connect';
@@ -73,7 +74,29 @@ describe('the demo', () => {
   });
 });
 
+const probe = () => ({
+  id: 'probe',
+  name: 'Probe',
+  kind: 'instantRead',
+  resolutionK: 0.1,
+  rangeC: [-40, 200],
+  livesIn: '',
+  boughtAt: null,
+  rhythmDays: 30,
+  log: [],
+});
+
 describe('settings', () => {
+  it('keep the checks of a thermometer, and none that is still to come', async () => {
+    const { now } = kitchen.household.clock;
+    const said = (at: number) => ({ thermometers: [{ ...probe(), log: [{ at, what: 'dropped' }] }] });
+    const changed = await json<Household>(
+      await kitchen.ask('PATCH', '/api/household/settings', said(now - 1000)),
+    );
+    expect(changed.settings.thermometers).toEqual(said(now - 1000).thermometers);
+    expect((await kitchen.ask('PATCH', '/api/household/settings', said(now + HOUR_MS))).status).toBe(422);
+  });
+
   it('change one by one', async () => {
     const units = { temperature: 'F', mass: 'imperial' };
     const changed = await json<Household>(await kitchen.ask('PATCH', '/api/household/settings', { units }));
@@ -85,6 +108,10 @@ describe('settings', () => {
     { units: { temperature: 'K' } },
     { colour: 'red' },
     { availability: { '1': [{ from: '25:00', to: '9' }] } },
+    { altitudeM: 99_999 },
+    { thermometers: [probe(), probe()] },
+    { thermometers: [{ ...probe(), rangeC: [50, -10] }] },
+    { thermometers: [{ ...probe(), log: [{ at: 0, what: 'stolen' }] }] },
   ])('refuse %j with a sentence at the field', async (patch) => {
     const response = await kitchen.ask('PATCH', '/api/household/settings', patch);
     expect(response.status).toBe(400);

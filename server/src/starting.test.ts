@@ -1,4 +1,6 @@
 import type { FoodList } from '@omtel/core/api';
+import { homeRules } from '@omtel/core/guidance';
+import { standingOf, thermometerSchema, type Thermometer } from '@omtel/core/thermometers';
 import { FOLD_VERSION } from '@omtel/core/trail';
 import knex from 'knex';
 import { v7 as uuid } from 'uuid';
@@ -8,6 +10,7 @@ import { migrate } from './db/migrate';
 import { ensureDemoHousehold } from './demo/demoHousehold';
 import { migrationSource } from './db/migrations';
 import { UNSAID } from './db/unsaid';
+import { fromJson } from './repositories/json';
 
 const kitchen = aKitchen();
 
@@ -175,6 +178,44 @@ describe('migrations', () => {
     const url = await emptyDatabase();
     await Promise.all([migrate(url), migrate(url)]);
     expect(await schemaOf(url)).toEqual(await schemaOf(kitchen.url));
+  });
+
+  it('keep what a household said of its one thermometer', async () => {
+    const url = await emptyDatabase();
+    await migrate(url);
+    const db = knex({
+      client: 'mysql2',
+      connection: url,
+      migrations: { migrationSource, tableName: 'migrations' },
+    });
+    const add = async (id: string, thermometer: object) =>
+      db('households').insert({
+        id,
+        name: id,
+        settings: JSON.stringify({ thermometer }),
+        demo: false,
+        clock_start_ms: 0,
+        clock_ahead_ms: 0,
+      });
+    const [off, dropped, plain] = [uuid(), uuid(), uuid()];
+    await db.migrate.down({ name: '2026-11-28-thermometers' });
+    await add(off, { readsHighK: 2, inDoubt: false });
+    await add(dropped, { readsHighK: 0, inDoubt: true });
+    await add(plain, { readsHighK: 0, inDoubt: false });
+    const settingsOf = async (id: string) =>
+      fromJson<Record<string, unknown>>((await db('households').where({ id }).first()).settings);
+    await db.migrate.latest();
+    const ofIts = async (id: string) => {
+      const all = (await settingsOf(id)).thermometers as Thermometer[];
+      return all.map((each) => standingOf(thermometerSchema.parse(each), homeRules.thermometer));
+    };
+    expect(await ofIts(off)).toMatchObject([{ is: 'inOrder', known: [{ readC: 2 }] }]);
+    expect(await ofIts(dropped)).toMatchObject([{ is: 'inDoubt', why: 'dropped' }]);
+    expect(await ofIts(plain)).toEqual([]);
+    await db.migrate.down({ name: '2026-11-28-thermometers' });
+    expect(await settingsOf(off)).toEqual({ thermometer: { readsHighK: 2, inDoubt: false } });
+    expect(await settingsOf(dropped)).toEqual({ thermometer: { readsHighK: 0, inDoubt: true } });
+    await db.destroy();
   });
 
   it('make no table anew that holds something', async () => {

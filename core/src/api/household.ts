@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
 import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
+import { HIGHEST_M, LOWEST_M } from '../thermometers/boiling';
+import { MOST_THERMOMETERS, thermometerSchema } from '../thermometers/schema';
 import { orProblem } from '../units';
 
 const clockText = z.string().refine((text) => !('problem' in orProblem(() => parseClockTime(text))), {
@@ -15,8 +17,6 @@ const hours = z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to:
 
 export const MOST_COOKS = 6;
 export const MOST_OVENS = 2;
-/** A thermometer further off is thrown away, not corrected. */
-export const MOST_OFF_K = 5;
 export const MOST_OWN_FOODS = 200;
 /** A count of days outlives no more moves than these. */
 export const MOST_FORMER_ZONES = 3;
@@ -30,8 +30,15 @@ export const settingsSchema = z.object({
   guidance: guidanceSchema,
   /** Where the household lived before, the latest first: days counted there may end earlier. */
   formerZones: z.array(z.string()).max(MOST_FORMER_ZONES),
-  /** The household's thermometer: by how much it reads too high, K, and whether it is in doubt since it was dropped. */
-  thermometer: z.object({ readsHighK: z.number().min(-MOST_OFF_K).max(MOST_OFF_K), inDoubt: z.boolean() }),
+  /** The household's thermometers, with their checks. */
+  thermometers: z
+    .array(thermometerSchema)
+    .max(MOST_THERMOMETERS)
+    .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, {
+      message: 'Each thermometer once.',
+    }),
+  /** How high the kitchen lies above the sea, m: water boils by it. */
+  altitudeM: z.number().min(LOWEST_M).max(HIGHEST_M),
   /** Months, 1 to 12, in which air nobody measured outdoors or in a car is taken for warm. */
   warmMonths: z.array(z.number().int().min(1).max(12)).max(12),
   /** What this household cooks and no catalogue knows. */
@@ -105,7 +112,8 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   theme: 'system',
   largerText: false,
   guidance: PLAIN_GUIDANCE,
-  thermometer: { readsHighK: 0, inDoubt: false },
+  thermometers: [],
+  altitudeM: 0,
   formerZones: [],
   warmMonths: [5, 6, 7, 8, 9],
   ownFoods: [],

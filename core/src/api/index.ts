@@ -10,7 +10,6 @@ export {
   MOST_COOKS,
   MOST_OVENS,
   MOST_FORMER_ZONES,
-  MOST_OFF_K,
   type Settings,
   type SettingsPatch,
   settingsPatchSchema,

@@ -4,4 +4,7 @@ import type { Temperature } from '../units';
 export interface TrailReading {
   readonly at: number;
   readonly temperature: Temperature;
+  /** The thermometer it was read with, and by how much it may be off, K; absent where nobody said. */
+  readonly by?: string;
+  readonly withinK?: number;
 }

@@ -128,7 +128,15 @@ export const ruleSetSchema = z.object({
   }),
   thermometer: z.object({
     icePoint: rule(v.tolerance),
+    /** Off by more, it is thrown away and not corrected. */
+    mostOff: rule(v.tolerance),
+    /** Two checks that differ by more. */
+    disagreement: rule(v.tolerance),
+    /** How far a figure may be off where its thermometer was checked, and where nobody did. */
+    checkedWithin: rule(v.tolerance),
+    uncheckedWithin: rule(v.tolerance),
     steadyFor: rule(v.duration),
+    dialSteadyFor: rule(v.duration),
     steadySpan: rule(v.tolerance),
     /** Joints that are read in two places. */
     twoPlaces: rule(v.massOver),

@@ -180,6 +180,10 @@ export const payloads = {
       correction: z.number().min(-MOST_OFF).max(MOST_OFF).optional(),
       /** The thermometer was dropped since its check, or is off by an unknown amount: it proves nothing. */
       doubtful: z.literal(true).optional(),
+      /** Which thermometer it was, by its id. */
+      by: z.string().min(1).max(40).optional(),
+      /** It may be off by so much either way, K: by its marks, its check, and how steady it was. */
+      withinK: z.number().min(0).max(20).optional(),
     })
     .strict(),
   signSeen: nothing,

@@ -24,10 +24,12 @@ import { readInWater } from './thawing';
  * starts; in the cold it shows whether the cold holds.
  */
 export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules: RuleSet): FoodState {
-  const { temperature, correction = 0, doubtful } = event.payload;
+  const { temperature, correction = 0, doubtful, by, withinK } = event.payload;
   const reading: TrailReading = {
     at: event.at,
     temperature: { ...temperature, value: temperature.value + correction },
+    ...(by !== undefined && { by }),
+    ...(withinK !== undefined && { withinK }),
   };
   // What a doubtful thermometer says is kept in the history and proves nothing.
   if (doubtful) return { ...state, doubtful: reading };

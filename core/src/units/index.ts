@@ -12,6 +12,7 @@ export {
   isAtLeast,
   isAtMost,
   kelvinIn,
+  kelvinOf,
   type Temperature,
   type TemperatureUnit,
   toCelsius,

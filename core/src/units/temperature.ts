@@ -37,6 +37,10 @@ export function kelvinIn(kelvin: number, unit: TemperatureUnit): number {
   return unit === 'C' ? kelvin : snap(kelvin * 1.8, Math.abs(kelvin));
 }
 
+/** @returns a difference of temperatures, given in degrees of a unit, in K */
+export const kelvinOf = (degrees: number, unit: TemperatureUnit): number =>
+  unit === 'C' ? degrees : degrees / 1.8;
+
 /**
  * Compares two temperatures without rounding either: both are scaled to ninths of a kelvin (9 °C + 160 = 5 °F), which
  * keeps decimal inputs exact, so that 145 °F fails 63 °C and 165 °F fails 75 °C as they must.

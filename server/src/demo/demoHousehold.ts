@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -19,6 +19,7 @@ import {
 import { recordEvents } from '../services/recordEvents';
 import { boatyardStory, storyOpens } from './story';
 import { DEMO_COOKS } from './supper';
+import { demoThermometers } from './thermometers';
 
 /** The same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
 const ID = '019f0000-0000-7000-8000-000000000001';
@@ -34,7 +35,7 @@ export async function ensureDemoHousehold(
   const household: HouseholdRow = {
     id: ID,
     name: 'The boatyard',
-    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
+    settings: demoSettings(wall, zone),
     demo: true,
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
@@ -50,6 +51,13 @@ export async function ensureDemoHousehold(
   });
 }
 
+const demoSettings = (wall: WallClock, zone: string): Settings => ({
+  ...DEFAULT_SETTINGS,
+  cooks: DEMO_COOKS,
+  thermometers: demoThermometers(storyOpens(wall.now(), zone)),
+  zone,
+});
+
 /** Starts the story again from its opening: everything recorded since is gone, the settings too. */
 export async function restartDemo(
   db: Database,
@@ -59,7 +67,7 @@ export async function restartDemo(
   const { zone } = household.settings;
   const fresh: HouseholdRow = {
     ...household,
-    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
+    settings: demoSettings(wall, zone),
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
   };

@@ -11,6 +11,7 @@ import {
   type HouseholdRow,
 } from '../repositories/households';
 import { historiesOf } from './histories';
+import { AHEAD_MS } from './recordEvents';
 import { householdNow } from './householdClock';
 import { refold } from './refold';
 import { Refusal } from './refusal';
@@ -40,15 +41,22 @@ export async function getHousehold(db: Database, householdId: string): Promise<H
 /**
  * Changes the settings named, and leaves the others. Another guidance folds every food at hand anew: what happened is the
  * same, what it amounts to is not.
+ *
+ * @throws Refusal where a thermometer's check lies in the future
  */
 export async function changeSettings(
   db: Database,
   householdId: string,
   patch: SettingsPatch,
+  wall: WallClock,
 ): Promise<HouseholdRow> {
   return inTransaction(db, async (trx) => {
     const row = await lockHousehold(trx, householdId);
     if (!row) throw new Refusal(401, 'Sign in first.');
+    // A check that is still to come would hold a thermometer in order for longer than its rhythm.
+    const latest = Math.max(0, ...(patch.thermometers ?? []).flatMap(({ log }) => log.map(({ at }) => at)));
+    if (latest > householdNow(row, wall) + AHEAD_MS)
+      throw new Refusal(422, 'That has not happened yet. Check the time.');
     const settings = { ...row.settings, ...patch, formerZones: formerZones(row.settings, patch.zone) };
     await saveSettings(trx, householdId, settings);
     if (patch.guidance) {

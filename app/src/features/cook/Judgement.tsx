@@ -1,6 +1,7 @@
 import { cookStanding, type FoodState } from '@omtel/core/trail';
 import { PLACE_OF_PROBE } from '@omtel/core/record';
-import { capital, degreesShort, formatTemperature } from '@omtel/core/units';
+import { isNearLimit } from '@omtel/core/thermometers';
+import { capital, degreesShort, formatTemperature, kelvinIn } from '@omtel/core/units';
 import { clockWords } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -22,6 +23,11 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   const low = standings.find(({ passed }) => !passed);
   const last = cook.readings.at(-1);
   if (!last && !met) return null;
+  const { lastReading } = food;
+  const near =
+    lastReading?.withinK && isNearLimit(lastReading.temperature, target.options[0]!.at, lastReading.withinK)
+      ? lastReading.withinK
+      : null;
   return (
     // Each reading is judged before the eyes, whatever the page shows.
     <View
@@ -44,8 +50,17 @@ export function Judgement({ food }: { readonly food: FoodState }) {
           ? `${capital(PLACE_OF_PROBE[last.place])} read ${formatTemperature(last.temperature, units)} at ${clockWords(last.at, zone)}`
           : 'Done by its look'}
       </Words>
+      {near && (
+        <Words tone="soft">
+          {`That may be off by ${spanOf(near)}, and the target lies within it: what it says after its correction decides.`}
+        </Words>
+      )}
     </View>
   );
+
+  function spanOf(kelvin: number): string {
+    return `±${Math.ceil(kelvinIn(kelvin, units.temperature) * 10 - 1e-9) / 10} °${units.temperature}`;
+  }
 
   function toGo(): string {
     const { at, heldMs } = target.options[0]!;

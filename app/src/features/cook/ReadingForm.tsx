@@ -1,11 +1,9 @@
-import type { Settings } from '@omtel/core/api';
 import { convertedSlip, readingSlip, written } from '@omtel/core/slips';
-import { PLACE_OF_PROBE, payloads, type Payload, type ProbePlace } from '@omtel/core/record';
+import { PLACE_OF_PROBE, type Payload, type ProbePlace } from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
 import {
   convertTyped,
   formatDurationUp,
-  kelvinIn,
   MINUTE_MS,
   orProblem,
   parseNumber,
@@ -24,6 +22,7 @@ import { LikeField } from '../../ui/LikeField';
 import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { useRecord } from '../food';
+import { asRead, ReadWith, usualThermometer, useThermometers } from '../thermometers';
 
 interface ReadingFormProps {
   readonly food: FoodState;
@@ -40,6 +39,8 @@ interface ReadingDraft {
   /** As it was typed before another unit was chosen; empty where none was. */
   readonly typed: string;
   readonly watched: 'no' | 'yes';
+  /** The thermometer, by its id; the usual one where nobody chose. */
+  readonly by: string;
 }
 
 /** What was typed longer ago is no reading of now. */
@@ -55,19 +56,21 @@ const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> 
 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
 export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
-  const { units, settings, now } = useKitchen();
+  const { units, now, rules } = useKitchen(food);
+  const { all } = useThermometers();
   const recordNow = useRecord();
   const {
-    draft: { unit, text, typed, watched },
+    draft: { unit, text, typed, watched, by },
     set,
     drop,
   } = useDraft<ReadingDraft>(
     `reading.${food.foodId}.${place}`,
-    { unit: units.temperature, text: '', typed: '', watched: 'no' },
+    { unit: units.temperature, text: '', typed: '', watched: 'no', by: '' },
     KEPT_MS,
   );
+  const thermometer = all.find(({ id }) => id === by) ?? usualThermometer(all);
   const [problem, setProblem] = useState<string>();
-  const { keepOrAsk, asked } = useAskFirst(JSON.stringify([text, unit, place, watched]));
+  const { keepOrAsk, asked } = useAskFirst(JSON.stringify([text, unit, place, watched, thermometer?.id]));
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;
 
   const keep = async (read: Payload<'reading'>) => {
@@ -80,17 +83,20 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
     onRecorded();
   };
   const submit = () => {
-    const read = readReading(text, unit, settings.thermometer);
+    const shown = typedAs(text, unit);
+    if ('problem' in shown) return setProblem(shown.problem);
+    const read = asRead(shown, thermometer, { now, rules, units });
     if ('problem' in read) return setProblem(read.problem);
     setProblem(undefined);
-    const before = readReading(typed, unit, settings.thermometer);
+    const before = typedAs(typed, unit);
     const slip =
-      typed !== '' && 'temperature' in before
-        ? convertedSlip(food, read.temperature, before.temperature, now)
-        : readingSlip(food, read.temperature, now);
-    return keepOrAsk(slip, read.temperature, written, (temperature) =>
-      keep(readAs(temperature, settings.thermometer)),
-    );
+      typed !== '' && !('problem' in before)
+        ? convertedSlip(food, shown, before, now)
+        : readingSlip(food, shown, now);
+    return keepOrAsk(slip, shown, written, (temperature) => {
+      const meant = asRead(temperature, thermometer, { now, rules, units });
+      return 'problem' in meant ? setProblem(meant.problem) : keep(meant);
+    });
   };
   const change = useCallback(
     (said: string) => {
@@ -123,6 +129,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
       </LikeField>
+      <ReadWith all={all} value={thermometer} onChange={(id) => set({ by: id })} />
       {watchable && (
         <Choice
           label={`Watched: it showed no less for ${formatDurationUp(holdMs)}`}
@@ -142,27 +149,9 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
   );
 }
 
-/** A reading as it is kept, or a sentence for its field. */
-function readReading(
-  text: string,
-  unit: TemperatureUnit,
-  thermometer: Settings['thermometer'],
-): Payload<'reading'> | Problem {
-  return orProblem(() => {
-    const parsed = payloads.reading.safeParse(readAs({ value: parseNumber(text), unit }, thermometer));
-    return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
-  });
-}
-
-/** A temperature as this household's thermometer read it. */
-const readAs = (
-  temperature: Temperature,
-  { readsHighK, inDoubt }: Settings['thermometer'],
-): Payload<'reading'> => ({
-  temperature,
-  ...(readsHighK !== 0 && { correction: -kelvinIn(readsHighK, temperature.unit) }),
-  ...(inDoubt && { doubtful: true as const }),
-});
+/** What was typed, as a temperature, or a sentence for its field. */
+const typedAs = (text: string, unit: TemperatureUnit): Temperature | Problem =>
+  orProblem(() => ({ value: parseNumber(text), unit }));
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },

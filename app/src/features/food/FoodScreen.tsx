@@ -16,6 +16,7 @@ import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
 import { RescueNotice } from './RescueNotice';
+import { ReadInDoubt } from '../thermometers';
 import { AirHere } from './AirHere';
 import { FoodActions } from './FoodActions';
 import { History } from './History';
@@ -72,6 +73,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
     >
       {ruling ? <RulingPanel ruling={ruling} /> : <Words>{`${goneWords(state)}.`}</Words>}
       <RescueNotice food={state} />
+      <ReadInDoubt food={state} />
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
       <TrailDrawing
         name={state.name}

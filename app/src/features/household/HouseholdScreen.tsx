@@ -16,7 +16,7 @@ import { DemoClock } from './DemoClock';
 import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
 import { KitchenFields } from './KitchenFields';
-import { ThermometerFields } from './ThermometerFields';
+import { ThermometersLink } from './ThermometersLink';
 import { WarmMonths } from './WarmMonths';
 
 /** The household: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
@@ -39,10 +39,7 @@ export function HouseholdScreen() {
           <>
             {household.clock.movable && <DemoClock />}
             <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
-            <ThermometerFields
-              thermometer={settings.thermometer}
-              onChange={(thermometer) => set({ thermometer })}
-            />
+            <ThermometersLink />
           </>
         }
         right={

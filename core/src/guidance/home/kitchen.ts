@@ -8,6 +8,33 @@ export const thermometer: Draft<RuleSet['thermometer']> = {
     source: 'thermometers',
     note: 'Crushed ice and water. Adjust the nut, note the offset, or change the battery.',
   },
+  mostOff: {
+    title: 'A thermometer is corrected up to',
+    value: { kind: 'tolerance', degrees: 5, unit: 'C' },
+    source: 'omtel',
+    note: 'Further off it is thrown away.',
+  },
+  disagreement: {
+    title: 'Two checks agree within',
+    value: { kind: 'tolerance', degrees: 1, unit: 'C' },
+    source: 'omtel',
+    note: 'Else nobody knows what it will be off by next time.',
+  },
+  checkedWithin: {
+    title: 'A checked thermometer is right within',
+    value: { kind: 'tolerance', degrees: 0.5, unit: 'C' },
+    source: 'omtel',
+  },
+  uncheckedWithin: {
+    title: 'A thermometer nobody checked is right within',
+    value: { kind: 'tolerance', degrees: 1, unit: 'C' },
+    source: 'omtel',
+  },
+  dialSteadyFor: {
+    title: 'Wait for a steady dial',
+    value: { kind: 'duration', limit: 'least', ms: 30 * SECOND_MS },
+    source: 'omtel',
+  },
   steadyFor: {
     title: 'Wait for a steady reading',
     value: { kind: 'duration', limit: 'least', ms: 15 * SECOND_MS },

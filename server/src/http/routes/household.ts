@@ -29,7 +29,10 @@ export function householdRoutes({ db, wall }: Services) {
         responses,
       }),
       async (c) =>
-        c.json(presentHousehold(await changeSettings(db, c.var.householdId, c.req.valid('json')), wall), 200),
+        c.json(
+          presentHousehold(await changeSettings(db, c.var.householdId, c.req.valid('json'), wall), wall),
+          200,
+        ),
     )
     .openapi(
       createRoute({

@@ -1,0 +1,1 @@
+export { ThermometerScreen as default } from '../../../features/thermometers/ThermometerScreen';

@@ -1,0 +1,1 @@
+export { ThermometersScreen as default } from '../../../features/thermometers/ThermometersScreen';

@@ -1,0 +1,96 @@
+import { KINDS, thermometerKinds, type Thermometer } from '@omtel/core/thermometers';
+import { useState } from 'react';
+import { StyleSheet, View } from 'react-native';
+import { v7 as uuid } from 'uuid';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { emptyFields, proposedFor, readThermometer, type ThermometerFields } from './thermometerDraft';
+
+interface ThermometerFormProps {
+  readonly others: readonly Thermometer[];
+  readonly onDone: (thermometer: Thermometer) => unknown;
+  readonly onCancel: () => void;
+}
+
+/** A thermometer that comes into the house: new, so in doubt until its first check. */
+export function ThermometerForm({ others, onDone, onCancel }: ThermometerFormProps) {
+  const { units } = useKitchen();
+  const unit = units.temperature;
+  const [fields, setFields] = useState<ThermometerFields>(() => emptyFields(unit));
+  const [asked, setAsked] = useState(false);
+  const [id] = useState(() => uuid());
+  const set = (patch: Partial<ThermometerFields>) => setFields({ ...fields, ...patch });
+  const read = readThermometer(fields, unit, others, id);
+  const problems = asked && 'problems' in read ? read.problems : {};
+  const { can, cannot } = KINDS[fields.kind];
+  const submit = () => ('thermometer' in read ? onDone(read.thermometer) : setAsked(true));
+  return (
+    <View style={styles.group}>
+      <Field
+        label="What you call it"
+        value={fields.name}
+        onChange={(name) => set({ name })}
+        problem={problems.name}
+        autoFocus
+      />
+      <Choice
+        label="What it is"
+        value={fields.kind}
+        onChange={(kind) => set({ kind, ...proposedFor(kind, unit) })}
+        options={thermometerKinds.map((kind) => ({ value: kind, label: KINDS[kind].name }))}
+      />
+      <Words tone="soft">{`Can: ${can} Cannot: ${cannot}`}</Words>
+      <View style={styles.row}>
+        <Field
+          label={`Marked every, °${unit}`}
+          value={fields.resolution}
+          onChange={(resolution) => set({ resolution })}
+          problem={problems.resolution}
+          numeric
+        />
+        <Field
+          label={`From, °${unit}`}
+          value={fields.least}
+          onChange={(least) => set({ least })}
+          problem={problems.least}
+          numeric
+        />
+        <Field
+          label={`To, °${unit}`}
+          value={fields.most}
+          onChange={(most) => set({ most })}
+          problem={problems.most}
+          numeric
+        />
+        <Field
+          label="Checked every, days"
+          value={fields.rhythmDays}
+          onChange={(rhythmDays) => set({ rhythmDays })}
+          problem={problems.rhythmDays}
+          hint="At home monthly; in service daily."
+          numeric
+        />
+      </View>
+      <Field
+        label="Where it lives"
+        value={fields.livesIn}
+        onChange={(livesIn) => set({ livesIn })}
+        problem={problems.livesIn}
+        hint="Empty: nowhere in particular."
+      />
+      <View style={styles.row}>
+        <Button kind="main" label="Add it" onPress={submit} />
+        <Button kind="plain" label="Not now" onPress={onCancel} />
+      </View>
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.m },
+  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
+});

@@ -1,0 +1,6 @@
+/** Thermometers: what a reading is kept with, and which readings are in doubt. Their pages are this place's own. */
+export { ReadWith } from './ReadWith';
+export { ReadInDoubt } from './ReadInDoubt';
+export { asRead, usualThermometer } from './asRead';
+export { standingWords } from './standingWords';
+export { useThermometers, type Known } from './useThermometers';
