@@ -57,5 +57,5 @@ test('a reading no kitchen thermometer shows is refused at its field', async ({ 
   await tap('Log a reading');
   await page.getByLabel('Reading', { exact: true }).fill('900');
   await tap('Record');
-  await expect(page.getByText('A kitchen thermometer shows −40 to 300 °C.')).toBeVisible();
+  await expect(page.getByText('“Probe” shows −40 °C to 250 °C.')).toBeVisible();
 });
