@@ -18,9 +18,13 @@ test('what a phone is sent stays within its budget', () => {
   const page = readFileSync(join(ensureWebBuild(), 'index.html'), 'utf8');
   const starting = [...page.matchAll(/src="[^"]*\/([^/"]+\.js)"/g)].map(([, name]) => name!);
   const sum = (names: readonly string[]) => names.reduce((total, name) => total + sizes.get(name)!, 0);
-  const places = [...sizes].filter(([name]) => !starting.includes(name) && !/worker|^forecast-/.test(name));
+  const places = [...sizes].filter(
+    ([name]) => !starting.includes(name) && !/worker|^forecast-|^Lines-/.test(name),
+  );
+  const charts = [...sizes].find(([name]) => name.startsWith('Lines-'))![1];
   expect(starting.length).toBeGreaterThan(0);
   expect(sum(starting)).toBeLessThanOrEqual(budget.startingScripts);
   expect(Math.max(...places.map(([, size]) => size))).toBeLessThanOrEqual(budget.largestPlace);
+  expect(charts).toBeLessThanOrEqual(budget.charts);
   expect(sum([...sizes.keys()])).toBeLessThanOrEqual(budget.allScripts);
 });

@@ -18,6 +18,19 @@ test('four litres of soup fail in one pot and pass in shallow tubs; the marks st
   for (let more = 1; more < 8; more++) await tap('How many: one more');
   await expect(page.getByText('It should pass. Read it to be sure.')).toBeVisible();
   await expect(page.getByRole('img', { name: /^Cooling of Red lentil soup/ })).toBeVisible();
+  // Read along by the keys, and by a finger.
+  const along = page.getByRole('slider', { name: 'Read along Cooling of Red lentil soup' });
+  await expect(along).toHaveAttribute('aria-valuetext', /^Along the curve/);
+  await along.focus();
+  await page.keyboard.press('Home');
+  await expect(along).toHaveAttribute('aria-valuetext', /^start: middle \d+ °C, mean \d+ °C$/);
+  const atStart = await along.getAttribute('aria-valuetext');
+  await page.keyboard.press('ArrowRight');
+  await expect(along).not.toHaveAttribute('aria-valuetext', atStart!);
+  await along.click({ position: { x: 150, y: 40 } });
+  await expect(along).toHaveAttribute('aria-valuetext', /^\d+ h( \d+ min)?: middle \d+ °C/);
+  await page.keyboard.press('Escape');
+  await expect(along).toHaveAttribute('aria-valuetext', /^Along the curve/);
   await tap('What is assumed');
   await expect(page.getByText(/h 6–10 in the refrigerator/)).toBeVisible();
   await page.getByRole('radio', { name: '× 0.5' }).click();

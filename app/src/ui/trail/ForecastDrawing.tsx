@@ -5,12 +5,15 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { Circle, Line, Path } from 'react-native-svg';
 import { Button } from '../Button';
+import { Along } from '../chart/Along';
+import { evenly, STEPS } from '../chart/axes';
+import { Chart } from '../chart/Chart';
 import { Rows } from '../Rows';
 import { space, type Colors } from '../tokens';
 import { useLook } from '../theme';
 import { Words } from '../Words';
 import { DEGREES_ROOM, elapsedTick, Plot } from './Plot';
-import { curvePath, fieldPath, ticksOf, type Curve } from './scale';
+import { fieldPath, ticksOf, type Curve } from './scale';
 
 /** One forecast: its usual course, and the field between its slow and fast ends. */
 export interface ForecastCurve {
@@ -53,8 +56,16 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
   const { name, curves, untilS, marks = [], readings = [], limits, rules, units } = props;
   const { colors } = useLook();
   const [asTable, setAsTable] = useState(false);
+  const [step, setStep] = useState<number | null>(null);
   const shown = curves.map((curve) => within(curve, untilS));
   const toneOf = (i: number) => colors[TONES[i % TONES.length]!];
+  const readS = step === null ? null : (untilS * step) / STEPS;
+  const degrees = ({ timeS, temperatureC }: ForecastEdge, s: number) =>
+    formatTemperature({ value: Math.round(valueAt(timeS, temperatureC, s)), unit: 'C' }, units);
+  const read =
+    readS === null
+      ? 'Along the curve a finger or the arrow keys read time and temperature.'
+      : `${elapsedTick(readS * 1000)}: ${shown.map((curve) => `${curve.label} ${degrees(curve, readS)}`).join(', ')}`;
   return (
     <View>
       <Plot
@@ -78,20 +89,47 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
                   />
                 ),
             )}
-            {shown.map((curve, i) => (
-              <Path
-                key={curve.label}
-                d={curvePath(asCurve(curve), scale)}
-                stroke={toneOf(i)}
-                strokeWidth={2.5}
-                strokeDasharray={curve.dashed ? '3 4' : undefined}
-                fill="none"
-              />
-            ))}
           </>
         )}
-        over={({ x, y }) => (
+        beside={({ y }, { width, left, height, top, bottom }) => (
           <>
+            <Chart
+              lines={shown.map((curve, i) => ({
+                label: curve.label,
+                colour: toneOf(i),
+                dashed: curve.dashed,
+                values: evenly({ at: curve.timeS, value: curve.temperatureC }, { from: 0, to: untilS }),
+              }))}
+              left={left}
+              top={top}
+              width={width - left}
+              height={height - top - bottom}
+              range={rangeOf(y, height - bottom, top)}
+            />
+            <Along
+              name={name}
+              left={left}
+              top={top}
+              width={width - left}
+              height={height - top - bottom}
+              step={step}
+              onStep={setStep}
+              words={read}
+            />
+          </>
+        )}
+        over={({ x, y }, frame) => (
+          <>
+            {readS !== null && (
+              <Line
+                x1={x(readS)}
+                x2={x(readS)}
+                y1={frame.top}
+                y2={frame.height - frame.bottom}
+                stroke={colors.soft}
+                strokeWidth={1.5}
+              />
+            )}
             {marks.map(({ atS, temperatureC }) => (
               <Line
                 key={`${atS}${temperatureC}`}
@@ -129,6 +167,9 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
           </View>
         ))}
       </View>
+      <Words size="small" tone="soft" tabular>
+        {read}
+      </Words>
       <Button
         kind="plain"
         label={asTable ? 'Hide the table' : 'The same as a table'}
@@ -141,9 +182,9 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
               <Words tabular style={styles.when}>
                 {elapsedTick(s * 1000)}
               </Words>
-              {curves.map(({ label, timeS, temperatureC }) => (
-                <Words key={label} tabular style={styles.value}>
-                  {`${label} ${formatTemperature({ value: Math.round(valueAt(timeS, temperatureC, s)), unit: 'C' }, units)}`}
+              {curves.map((curve) => (
+                <Words key={curve.label} tabular style={styles.value}>
+                  {`${curve.label} ${degrees(curve, s)}`}
                 </Words>
               ))}
             </View>
@@ -152,6 +193,13 @@ export function ForecastDrawing(props: ForecastDrawingProps) {
       )}
     </View>
   );
+}
+
+/** Which temperatures lie at the bottom and the top of a frame. */
+function rangeOf(y: (temperatureC: number) => number, bottom: number, top: number) {
+  const perK = y(0) - y(1);
+  const at = (px: number) => (y(0) - px) / perK;
+  return { low: at(bottom), high: at(top) };
 }
 
 /** The part of a curve, and of its field, that the drawing shows. */

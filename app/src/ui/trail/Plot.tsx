@@ -23,6 +23,8 @@ export interface PlotProps {
   readonly inside: (scale: Scale, frame: Frame) => ReactNode;
   /** Points and signs, which may stick out of it. */
   readonly over?: (scale: Scale, frame: Frame) => ReactNode;
+  /** What is drawn by other means, laid over the same frame. */
+  readonly beside?: (scale: Scale, frame: Frame) => ReactNode;
 }
 
 const HEIGHT = 210;
@@ -36,7 +38,18 @@ export const DEGREES_ROOM = 48;
  * The one drawing of temperature over time: cold below, hot above, the growth band hatched between. What runs through
  * it, a trail or forecasts, is drawn by its owner.
  */
-export function Plot({ name, window, band, limits = [], units, ticks, tick, inside, over }: PlotProps) {
+export function Plot({
+  name,
+  window,
+  band,
+  limits = [],
+  units,
+  ticks,
+  tick,
+  inside,
+  over,
+  beside,
+}: PlotProps) {
   const { colors, sizes } = useLook();
   const [width, setWidth] = useState(0);
   const id = useId().replaceAll(':', '');
@@ -104,6 +117,7 @@ export function Plot({ name, window, band, limits = [], units, ticks, tick, insi
           ))}
         </Svg>
       )}
+      {width > 0 && beside?.(scale, frame)}
     </View>
   );
 }
