@@ -86,6 +86,9 @@ test('every place opens by its address without a script error', async ({ kitchen
     '/add',
     '/log',
     '/household',
+    '/thermometers',
+    '/thermometers/dial',
+    '/thermometers/nothing',
   ]) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

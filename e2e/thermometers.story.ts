@@ -93,3 +93,20 @@ test('a new thermometer is in doubt until its first check', async ({ kitchen }) 
   await tap('Keep this check');
   await expect(page.getByRole('status').getByText(/^Corrected by \+0\.4 °C/)).toBeVisible();
 });
+
+test('without a server a check is not lost: it says so, and is kept once there is one', async ({ kitchen }) => {
+  const { page, enter, tap } = kitchen;
+  await enter();
+  await page.goto('/thermometers/dial');
+  await page.waitForTimeout(1000);
+  await tap('Check it in ice water');
+  await page.getByLabel('It shows, °C').fill('0.5');
+  await page.route('**/api/household/settings', (route) => route.abort());
+  await tap('Keep this check');
+  await expect(page.getByText(/In doubt\. It was dropped/)).toBeVisible();
+  await expect(page.getByLabel('It shows, °C')).toHaveValue('0.5');
+  await page.unroute('**/api/household/settings');
+  await page.waitForTimeout(1000);
+  await tap('Keep this check');
+  await expect(page.getByRole('status').getByText(/^Corrected by −0\.5 °C/)).toBeVisible();
+});

@@ -15,7 +15,12 @@ interface Picture {
 }
 
 const open = (path: string) => async (page: Page) => void (await page.goto(path));
-const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+/** Nobody taps on a page before having looked at it: what comes sooner is the same tap as the last. */
+const LOOK_MS = 600;
+const tap = async (page: Page, name: string | RegExp) => {
+  await page.waitForTimeout(LOOK_MS);
+  await page.getByRole('button', { name }).first().click();
+};
 
 /** From Stores to a food's page. */
 const food = (name: string) => async (page: Page) => {
@@ -65,9 +70,6 @@ const supper = async (page: Page) => {
   await later(page, 52);
 };
 
-/** Nobody taps on a page before having looked at it. */
-const LOOK_MS = 600;
-
 const PICTURES: readonly Picture[] = [
   { name: 'now', show: open('/now') },
   { name: 'now-dark', dark: true, show: open('/now') },
@@ -107,11 +109,11 @@ const PICTURES: readonly Picture[] = [
   { name: 'stores', show: open('/stores') },
   { name: 'stores-wide', size: LAPTOP, show: open('/stores') },
   {
-    name: 'stores-by-place',
+    name: 'thermometers',
     show: async (page) => {
-      await page.goto('/stores');
-      await page.getByRole('radio', { name: 'By place' }).click();
-      await page.getByRole('heading', { name: 'Refrigerator' }).waitFor();
+      await page.goto('/thermometers/dial');
+      await tap(page, 'Check it in ice water');
+      await page.getByRole('heading', { name: 'In ice water' }).waitFor();
     },
   },
   { name: 'food', show: food('Fish pie, half a tray') },

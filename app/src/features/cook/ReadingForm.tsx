@@ -108,6 +108,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
 
   return (
     <View style={styles.row}>
+      <ReadWith all={all} value={thermometer} onChange={(id) => set({ by: id })} />
       <Field
         label="Reading"
         hint={`Of ${PLACE_OF_PROBE[place]}.`}
@@ -129,7 +130,6 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           options={units.temperature === 'C' ? [UNITS.C, UNITS.F] : [UNITS.F, UNITS.C]}
         />
       </LikeField>
-      <ReadWith all={all} value={thermometer} onChange={(id) => set({ by: id })} />
       {watchable && (
         <Choice
           label={`Watched: it showed no less for ${formatDurationUp(holdMs)}`}

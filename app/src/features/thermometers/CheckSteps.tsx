@@ -3,6 +3,7 @@ import { SECOND_MS } from '@omtel/core/units';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChangeSettingsMutation } from '../../store/api';
+import { sentenceOf, type QueryError } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -45,9 +46,13 @@ export function CheckSteps({ thermometer, point, onDone, onCancel }: CheckStepsP
     if (expectedC === null) return;
     const read = readCheck(text, units.temperature, { at: now, point, expectedC }, thermometer, units);
     if ('problem' in read) return setProblem(read.problem);
-    if (point === 'boiling' && 'altitudeM' in there && there.altitudeM !== settings.altitudeM)
-      await change({ altitudeM: there.altitudeM }).unwrap();
-    await onDone(read.entry);
+    try {
+      if (point === 'boiling' && 'altitudeM' in there && there.altitudeM !== settings.altitudeM)
+        await change({ altitudeM: there.altitudeM }).unwrap();
+      await onDone(read.entry);
+    } catch (error) {
+      setProblem(sentenceOf(error as QueryError));
+    }
   };
   return (
     <Panel edge="cold">

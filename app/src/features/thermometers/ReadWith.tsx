@@ -1,5 +1,7 @@
 import { useKitchen } from '../../store/useKitchen';
+import { StyleSheet, View } from 'react-native';
 import { Choice } from '../../ui/Choice';
+import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { forFood } from './asRead';
 import { standingWords } from './standingWords';
@@ -17,7 +19,7 @@ export function ReadWith({ all, value, onChange }: ReadWithProps) {
   const some = forFood(all);
   if (some.length === 0) return null;
   return (
-    <>
+    <View style={styles.whole}>
       <Choice
         label="Read with"
         value={value?.id ?? null}
@@ -27,6 +29,8 @@ export function ReadWith({ all, value, onChange }: ReadWithProps) {
       {value && value.standing.is !== 'inOrder' && (
         <Words tone="hot">{`${standingWords(value.standing, { now, zone, units })} What it shows proves nothing.`}</Words>
       )}
-    </>
+    </View>
   );
 }
+
+const styles = StyleSheet.create({ whole: { width: '100%', gap: space.xs } });

@@ -12,12 +12,14 @@ import { emptyFields, proposedFor, readThermometer, type ThermometerFields } fro
 
 interface ThermometerFormProps {
   readonly others: readonly Thermometer[];
+  /** Why it was not kept. */
+  readonly problem: string | undefined;
   readonly onDone: (thermometer: Thermometer) => unknown;
   readonly onCancel: () => void;
 }
 
 /** A thermometer that comes into the house: new, so in doubt until its first check. */
-export function ThermometerForm({ others, onDone, onCancel }: ThermometerFormProps) {
+export function ThermometerForm({ others, problem, onDone, onCancel }: ThermometerFormProps) {
   const { units } = useKitchen();
   const unit = units.temperature;
   const [fields, setFields] = useState<ThermometerFields>(() => emptyFields(unit));
@@ -82,6 +84,11 @@ export function ThermometerForm({ others, onDone, onCancel }: ThermometerFormPro
         problem={problems.livesIn}
         hint="Empty: nowhere in particular."
       />
+      {problem && (
+        <View role="alert">
+          <Words tone="hot">{problem}</Words>
+        </View>
+      )}
       <View style={styles.row}>
         <Button kind="main" label="Add it" onPress={submit} />
         <Button kind="plain" label="Not now" onPress={onCancel} />

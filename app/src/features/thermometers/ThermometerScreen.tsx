@@ -19,9 +19,11 @@ import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { CheckHistory } from './CheckHistory';
 import { CheckSteps } from './CheckSteps';
 import { readInDoubt } from './doubt';
 import { degreesWords, spanWords, standingWords } from './standingWords';
+import { useKept } from './useKept';
 import { useThermometers, type Known } from './useThermometers';
 
 /** One thermometer: how far it is to be trusted, its checks, and what may have happened to it. */
@@ -51,10 +53,10 @@ function One({ known }: { readonly known: Known }) {
   const [point, setPoint] = useState<CheckPoint | null>(null);
   const { id, standing, name, kind, livesIn } = known;
   const { can, cannot, adjustable, tells } = KINDS[kind];
-  const happened = (what: Mishap) => log(id, { at: Math.round(now), what });
+  const { kept, problem } = useKept();
+  const happened = (what: Mishap) => kept(() => log(id, { at: Math.round(now), what }));
   const goneBy = async () => {
-    router.replace('/thermometers' as never);
-    await remove(id);
+    if (await kept(() => remove(id))) router.replace('/thermometers' as never);
   };
   return (
     <Screen
@@ -71,6 +73,11 @@ function One({ known }: { readonly known: Known }) {
           {standingWords(standing, { now, zone, units })}
         </Words>
       </View>
+      {problem && (
+        <View role="alert">
+          <Words tone="hot">{problem}</Words>
+        </View>
+      )}
       {point && (
         <CheckSteps
           thermometer={known}
@@ -92,6 +99,7 @@ function One({ known }: { readonly known: Known }) {
         </View>
       )}
       <InDoubt known={known} />
+      <CheckHistory log={known.log} />
       <Rows title={known.log.length ? 'What happened to it' : undefined}>
         {known.log
           .toReversed()
@@ -108,7 +116,7 @@ function One({ known }: { readonly known: Known }) {
       <Words tone="soft">{`Can: ${can} Cannot: ${cannot}`}</Words>
       <View style={styles.row}>
         {known.log.length > 0 && (
-          <Button kind="plain" label="Take back the last entry" onPress={() => takeBack(id)} />
+          <Button kind="plain" label="Take back the last entry" onPress={() => kept(() => takeBack(id))} />
         )}
         <Button kind="plain" label="Not in this household any more" onPress={goneBy} />
       </View>

@@ -11,6 +11,7 @@ import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { standingWords } from './standingWords';
 import { ThermometerForm } from './ThermometerForm';
+import { useKept } from './useKept';
 import { useThermometers } from './useThermometers';
 
 /** The household's thermometers, and how far each is to be trusted today. */
@@ -18,6 +19,7 @@ export function ThermometersScreen() {
   const { now, zone, units } = useKitchen();
   const { all, add } = useThermometers();
   const router = useRouter();
+  const { kept, problem } = useKept();
   const [adding, setAdding] = useState(false);
   return (
     <Screen
@@ -30,8 +32,9 @@ export function ThermometersScreen() {
         <ThermometerForm
           others={all}
           onCancel={() => setAdding(false)}
+          problem={problem}
           onDone={async (thermometer) => {
-            await add(thermometer);
+            if (!(await kept(() => add(thermometer)))) return;
             router.push(`/thermometers/${thermometer.id}` as never);
             setAdding(false);
           }}
