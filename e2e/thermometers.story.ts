@@ -94,7 +94,9 @@ test('a new thermometer is in doubt until its first check', async ({ kitchen }) 
   await expect(page.getByRole('status').getByText(/^Corrected by \+0\.4 °C/)).toBeVisible();
 });
 
-test('without a server a check is not lost: it says so, and is kept once there is one', async ({ kitchen }) => {
+test('without a server a check is not lost: it says so, and is kept once there is one', async ({
+  kitchen,
+}) => {
   const { page, enter, tap } = kitchen;
   await enter();
   await page.goto('/thermometers/dial');
