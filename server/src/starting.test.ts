@@ -192,7 +192,7 @@ describe('migrations', () => {
       db('households').insert({
         id,
         name: id,
-        settings: JSON.stringify({ thermometer }),
+        settings: JSON.stringify({ thermometer, kitchen: { rings: 3 } }),
         demo: false,
         clock_start_ms: 0,
         clock_ahead_ms: 0,
@@ -212,9 +212,17 @@ describe('migrations', () => {
     expect(await ofIts(off)).toMatchObject([{ is: 'inOrder', known: [{ readC: 2 }] }]);
     expect(await ofIts(dropped)).toMatchObject([{ is: 'inDoubt', why: 'dropped' }]);
     expect(await ofIts(plain)).toEqual([]);
+    expect(await settingsOf(plain)).toMatchObject({ kitchen: { rings: 3, slowCooker: false } });
     await db.migrate.down({ name: '2026-11-28-thermometers' });
-    expect(await settingsOf(off)).toEqual({ thermometer: { readsHighK: 2, inDoubt: false } });
-    expect(await settingsOf(dropped)).toEqual({ thermometer: { readsHighK: 0, inDoubt: true } });
+    const kitchenThen = { rings: 3 };
+    expect(await settingsOf(off)).toEqual({
+      kitchen: kitchenThen,
+      thermometer: { readsHighK: 2, inDoubt: false },
+    });
+    expect(await settingsOf(dropped)).toEqual({
+      kitchen: kitchenThen,
+      thermometer: { readsHighK: 0, inDoubt: true },
+    });
     await db.destroy();
   });
 

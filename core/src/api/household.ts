@@ -66,6 +66,7 @@ export const settingsSchema = z.object({
     sinks: z.number().int().min(1).max(3),
     microwave: z.boolean(),
     grill: z.boolean(),
+    slowCooker: z.boolean(),
   }),
   /** Who cooks; without hours of their own they are home and awake as the household. */
   cooks: z
@@ -127,6 +128,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
     sinks: 1,
     microwave: true,
     grill: false,
+    slowCooker: false,
   },
   cooks: [{ id: 'cook', name: 'The cook', availability: null }],
   availability: Object.fromEntries(

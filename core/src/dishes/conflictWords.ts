@@ -35,6 +35,7 @@ const ROOM: Record<string, Room> = {
   sink: { few: ({ sinks }) => counted(sinks, 'sink', 'sinks'), more: () => 'a tub beside the sink' },
   microwave: { few: () => 'one microwave', more: () => 'a second microwave' },
   grill: { few: () => 'one grill', more: () => 'a second grill' },
+  slowCooker: { few: () => 'one slow cooker', more: () => 'a second slow cooker' },
 };
 
 const capital = (words: string): string => `${words[0]!.toUpperCase()}${words.slice(1)}`;

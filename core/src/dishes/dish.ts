@@ -4,7 +4,7 @@ import type { HeldPlace } from '../record';
 
 /** Where something is heated, and what it asks of a cook meanwhile. */
 export interface Heating {
-  readonly at: 'oven' | 'hob' | 'microwave' | 'grill';
+  readonly at: 'oven' | 'hob' | 'microwave' | 'grill' | 'slowCooker';
   /** Its fast and slow end, ms; from frozen they are made longer by the rule. */
   readonly fastMs: number;
   readonly slowMs: number;

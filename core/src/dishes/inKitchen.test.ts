@@ -119,6 +119,24 @@ describe('what does not fit is said before anything is bought', () => {
   });
 });
 
+describe('a slow cooker', () => {
+  const heating = { at: 'slowCooker', fastMs: 5 * HOUR_MS, slowMs: 6 * HOUR_MS } as const;
+  const stew: CookedDish = { ...soup, heating };
+  const whyNot = (dish: Dish, slowCooker = true) =>
+    obstacles(mealOf([dish], { slowCooker })).map(({ why }) => why);
+
+  it('cooks what is fresh, where there is one', () => {
+    expect(whyNot(stew)).toEqual([]);
+    expect(whyNot(stew, false)).toEqual(['noPlace']);
+  });
+
+  it('is given nothing frozen, and nothing that was cooked before', () => {
+    const frozen = { ...stew.food, condition: 'frozen', since: null } as const;
+    expect(whyNot({ ...stew, method: 'fromFrozen', food: frozen })).toEqual(['tooSlow']);
+    expect(whyNot({ ...warmed('pie', [160, 180]), heating })).toEqual(['tooSlow']);
+  });
+});
+
 it('two birds that do not lie in the refrigerator together are said both', () => {
   const bird = (id: string): CookedDish => ({
     ...turkey,

@@ -9,7 +9,7 @@ import type { MealTask } from './template';
 
 /** What keeps a dish from being made in a kitchen at all, whatever the schedule; and what it would take, where that can be said. */
 export interface KitchenObstacle {
-  readonly why: 'noPlace' | 'tooWide' | 'potTooSmall' | 'noRoomToThaw' | 'nobodyMay';
+  readonly why: 'noPlace' | 'tooSlow' | 'tooWide' | 'potTooSmall' | 'noRoomToThaw' | 'nobodyMay';
   /** m of the longest side, or l of a pot or of a refrigerator. */
   readonly needs: number | null;
 }
@@ -32,6 +32,7 @@ export const placesOf = ({ ovens, warm, rings, coldLitres, ...kitchen }: Kitchen
   { id: 'refrigerator', capacity: coldLitres === null ? PLENTY : Math.floor(coldLitres) },
   { id: 'microwave', capacity: kitchen.microwave ? 1 : 0 },
   { id: 'grill', capacity: kitchen.grill ? 1 : 0 },
+  { id: 'slowCooker', capacity: kitchen.slowCooker ? 1 : 0 },
 ];
 
 /** Forms that are one thing, which goes in whole or not at all. */
@@ -50,6 +51,7 @@ export function inKitchen(
   kitchen: Kitchen,
 ): { readonly tasks: readonly MealTask[] } | { readonly obstacle: KitchenObstacle } {
   const no = (why: KitchenObstacle['why'], needs: number | null = null) => ({ obstacle: { why, needs } });
+  if (heatsTooSlowly(dish)) return no('tooSlow');
   const room = new Map(placesOf(kitchen).map(({ id, capacity }) => [id, capacity]));
   const wanted = [
     ...tasks
@@ -109,6 +111,12 @@ function ovenTask(
   const cost = task.kind === 'ovenOn' ? 0 : OTHER_OVEN_COSTS;
   return { ...task, options: [{ way: SECOND_OVEN, place: SECOND_OVEN, cost }] };
 }
+
+/** A slow cooker brings what is frozen, or was cooked before, too slowly through the growth band. */
+const heatsTooSlowly = (dish: Dish): boolean =>
+  'heating' in dish &&
+  dish.heating.at === 'slowCooker' &&
+  (dish.kind === 'reheated' || (dish.kind === 'cooked' && dish.method === 'fromFrozen'));
 
 const inOven = (dish: Dish): boolean => 'heating' in dish && dish.heating.at === 'oven';
 

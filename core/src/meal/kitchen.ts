@@ -41,4 +41,5 @@ export interface Kitchen {
   readonly sinks: number;
   readonly microwave: boolean;
   readonly grill: boolean;
+  readonly slowCooker: boolean;
 }

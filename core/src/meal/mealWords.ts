@@ -33,6 +33,7 @@ const ONTO: Record<string, string> = {
   hob: 'on the hob',
   microwave: 'into the microwave',
   grill: 'on the grill',
+  slowCooker: 'into the slow cooker',
 };
 
 /** A step of a meal in words: what to do and with what, why or how in one line, and what the tick says. */

@@ -70,4 +70,5 @@ const WHERE: Record<string, string> = {
   hob: 'on the hob',
   microwave: 'in the microwave',
   grill: 'on the grill',
+  slowCooker: 'in the slow cooker',
 };

@@ -31,7 +31,7 @@ const minutes = z.number().int().min(0).max(LONGEST_MINUTES);
 
 const heating = z
   .object({
-    at: z.enum(['oven', 'hob', 'microwave', 'grill']),
+    at: z.enum(['oven', 'hob', 'microwave', 'grill', 'slowCooker']),
     fastMs: ms.positive(),
     slowMs: ms.positive(),
     celsius: celsius.optional(),

@@ -75,7 +75,8 @@ class FromBefore {
   before(moment: number, budget: Effort): Costed | null {
     const end = Math.min(this.last + 1, Math.ceil(moment / this.grid.step));
     for (let at = this.earliest; at < end && budget.left > 0 && this.search.goOn(); at++) {
-      const found = this.at(at, this.stood, budget);
+      // Taken back, what made it late lets all go back with the table.
+      const found = this.at(at, this.movedTo(at), budget);
       if (found) return this.scheduled(found);
     }
     return null;

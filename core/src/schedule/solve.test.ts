@@ -331,6 +331,22 @@ describe('planned anew after something changed', () => {
     );
   });
 
+  it('what made it late is taken back: all goes back to where it was', () => {
+    fc.assert(
+      fc.property(small, fc.nat(), fc.integer({ min: 1, max: 12 }), (json, nth, longer) => {
+        const before = solved(json);
+        if (!('startAt' in before) || json.tasks.length === 0) return;
+        const late = json.tasks[nth % json.tasks.length]!.id;
+        const tasks = json.tasks.map((task) =>
+          task.id === late ? { ...task, minutes: task.minutes + longer } : task,
+        );
+        const then = solved({ ...json, tasks }, { before });
+        if (!('startAt' in then)) return;
+        expect(planned(json, then).serveAt).toBe(before.serveAt);
+      }),
+    );
+  });
+
   it('moves the dish that is late, and not the others', () => {
     const before = planned(evening);
     const longer = {

@@ -13,4 +13,5 @@ export const kitchenOf = (cooks: Readonly<Record<string, readonly Interval[]>>):
   sinks: 1,
   microwave: true,
   grill: false,
+  slowCooker: false,
 });

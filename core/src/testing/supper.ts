@@ -23,6 +23,7 @@ export const settings: MealAsked['settings'] = {
     sinks: 1,
     microwave: true,
     grill: false,
+    slowCooker: false,
   },
   cooks: [
     { id: 'a', name: 'Ana', availability: null },

@@ -30,7 +30,7 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
       onChange={(value) => set({ [field]: value })}
     />
   );
-  const has = (label: string, field: 'microwave' | 'grill') => (
+  const has = (label: string, field: 'microwave' | 'grill' | 'slowCooker') => (
     <View style={styles.switch}>
       <Words face="strong" style={styles.grow}>
         {label}
@@ -67,6 +67,7 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
       {count('Sinks or tubs to thaw in', 'sinks', 1, 3)}
       {has('A microwave', 'microwave')}
       {has('A grill', 'grill')}
+      {has('A slow cooker', 'slowCooker')}
       {cooks.map((cook) => (
         <Cook key={cook.id} cook={cook} cooks={cooks} onChange={(next) => onChange({ cooks: next })} />
       ))}

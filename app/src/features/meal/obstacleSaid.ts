@@ -14,6 +14,10 @@ export function obstacleSaid(
   switch (why) {
     case 'noPlace':
       return `${name}: this kitchen has no such place to heat or to hold it.`;
+    case 'tooSlow':
+      return planned?.kind === 'reheated'
+        ? `${name}: a slow cooker heats nothing through that was cooked before. Hob, oven or microwave.`
+        : `${name}: frozen food never goes into a slow cooker. Thaw it first.`;
     case 'discard':
       return `${name}: it is to be thrown away.`;
     case 'tooWide':

@@ -10,12 +10,15 @@ interface After {
   }[];
 }
 
-/** The one thermometer with its offset becomes a list of them, each with its checks; one of which nothing was said is none. */
+/**
+ * The one thermometer with its offset becomes a list of them, each with its checks; one of which nothing was said is none. A kitchen
+ * may have a slow cooker.
+ */
 export async function up(knex: Knex): Promise<void> {
   const at = Date.now();
-  await eachHousehold(knex, ({ thermometer, ...settings }) => {
+  await eachHousehold(knex, ({ thermometer, kitchen, ...settings }) => {
     // Cut off in the middle, it has done this one.
-    if ('thermometers' in settings) return settings;
+    if ('thermometers' in settings) return { ...settings, kitchen };
     const { readsHighK = 0, inDoubt = false } = (thermometer as Before['thermometer']) ?? {};
     const checked = {
       at,
@@ -35,15 +38,24 @@ export async function up(knex: Knex): Promise<void> {
       rhythmDays: 30,
       log: [checked, ...(inDoubt ? [{ at, what: 'dropped' }] : [])],
     };
-    return { ...settings, altitudeM: 0, thermometers: readsHighK !== 0 || inDoubt ? [known] : [] };
+    const thermometers = readsHighK !== 0 || inDoubt ? [known] : [];
+    return {
+      ...settings,
+      altitudeM: 0,
+      kitchen: { slowCooker: false, ...(kitchen as object) },
+      thermometers,
+    };
   });
 }
 
 export async function down(knex: Knex): Promise<void> {
-  await eachHousehold(knex, ({ thermometers, altitudeM: _altitude, ...settings }) => {
+  await eachHousehold(knex, ({ thermometers, altitudeM: _altitude, kitchen, ...settings }) => {
     const log = (thermometers as After['thermometers'])?.[0]?.log ?? [];
     const readsHighK = log.findLast(({ what }) => what === 'checked')?.read?.value ?? 0;
     const inDoubt = log.length > 0 && log.at(-1)!.what !== 'checked';
-    return { ...settings, thermometer: { readsHighK, inDoubt } };
+    const before = Object.fromEntries(
+      Object.entries(kitchen as object).filter(([name]) => name !== 'slowCooker'),
+    );
+    return { ...settings, kitchen: before, thermometer: { readsHighK, inDoubt } };
   });
 }

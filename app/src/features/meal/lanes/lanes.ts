@@ -28,6 +28,7 @@ const PLACES: readonly (readonly [id: string, label: string])[] = [
   [SECOND_OVEN, 'Second oven'],
   ['hob', 'Rings'],
   ['grill', 'Grill'],
+  ['slowCooker', 'Slow cooker'],
   ['microwave', 'Microwave'],
   ['sink', 'Sink'],
   ['refrigerator', 'Refrigerator'],

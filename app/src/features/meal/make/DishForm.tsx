@@ -45,6 +45,7 @@ const PLACES: readonly { readonly value: HeatedAt; readonly label: string }[] = 
   { value: 'hob', label: 'Hob' },
   { value: 'microwave', label: 'Microwave' },
   { value: 'grill', label: 'Grill' },
+  { value: 'slowCooker', label: 'Slow cooker' },
 ];
 
 interface HeldAt {
@@ -104,7 +105,9 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           label="Where it is heated"
           value={fields.at}
           onChange={(at) => setValue('at', at)}
-          options={PLACES}
+          options={PLACES.filter(
+            ({ value }) => value !== 'slowCooker' || kitchen.slowCooker || fields.at === value,
+          )}
         />
       )}
       {heated && (

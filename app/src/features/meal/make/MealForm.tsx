@@ -262,6 +262,7 @@ const AT_WORDS = {
   hob: 'on the hob',
   microwave: 'in the microwave',
   grill: 'on the grill',
+  slowCooker: 'in the slow cooker',
 };
 
 const styles = StyleSheet.create({
