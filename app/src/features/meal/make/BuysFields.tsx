@@ -18,7 +18,12 @@ interface BuysFieldsProps {
 /** What is bought for a dish besides, shelf by shelf as one goes through a shop. */
 export function BuysFields({ control, fields, problem }: BuysFieldsProps) {
   const [open, setOpen] = useState(() => Object.values(fields.buys).some((names) => names !== ''));
-  if (!open) return <Button kind="plain" label="Something else to buy" onPress={() => setOpen(true)} />;
+  if (!open)
+    return (
+      <View style={{ alignItems: 'flex-start' }}>
+        <Button kind="plain" label="Something else to buy" onPress={() => setOpen(true)} />
+      </View>
+    );
   return (
     <View style={{ gap: space.s }}>
       <Heading level={3} tone="soft">

@@ -151,9 +151,7 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           />
         </View>
       )}
-      <View style={styles.row}>
-        <BuysFields control={control} fields={fields} problem={problems.buys} />
-      </View>
+      <BuysFields control={control} fields={fields} problem={problems.buys} />
       <View style={styles.row}>
         <Button kind="plain" label="Not this dish" onPress={onRemove} />
       </View>
