@@ -92,6 +92,18 @@ test('a new thermometer is in doubt until its first check', async ({ kitchen }) 
   await page.getByLabel('It shows, °C').fill('-0.4');
   await tap('Keep this check');
   await expect(page.getByRole('status').getByText(/^Corrected by \+0\.4 °C/)).toBeVisible();
+
+  // It goes, with its checks, only when that is meant.
+  await page.waitForTimeout(1000);
+  await tap('Not in this household any more');
+  await page.waitForTimeout(1000);
+  await tap('Keep it');
+  await page.waitForTimeout(1000);
+  await tap('Not in this household any more');
+  await page.waitForTimeout(1000);
+  await tap('Yes, with all its checks');
+  await expect(page.getByRole('link', { name: 'Dial' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Fork' })).toHaveCount(0);
 });
 
 test('without a server a check is not lost: it says so, and is kept once there is one', async ({

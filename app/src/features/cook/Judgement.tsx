@@ -25,7 +25,10 @@ export function Judgement({ food }: { readonly food: FoodState }) {
   if (!last && !met) return null;
   const { lastReading } = food;
   const near =
-    lastReading?.withinK && isNearLimit(lastReading.temperature, target.options[0]!.at, lastReading.withinK)
+    // Only of the reading that is shown.
+    lastReading?.withinK &&
+    lastReading.at === last?.at &&
+    isNearLimit(lastReading.temperature, target.options[0]!.at, lastReading.withinK)
       ? lastReading.withinK
       : null;
   return (

@@ -68,7 +68,7 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
     { unit: units.temperature, text: '', typed: '', watched: 'no', by: '' },
     KEPT_MS,
   );
-  const thermometer = all.find(({ id }) => id === by) ?? usualThermometer(all);
+  const thermometer = all.find(({ id }) => id === by) ?? usualThermometer(all, food.lastReading?.by);
   const [problem, setProblem] = useState<string>();
   const { keepOrAsk, asked } = useAskFirst(JSON.stringify([text, unit, place, watched, thermometer?.id]));
   const watchable = holdMs > 0 && holdMs <= LONGEST_WATCH_MS;

@@ -5,11 +5,11 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { forFood } from './asRead';
 import { standingWords } from './standingWords';
-import type { Known } from './useThermometers';
+import type { RatedThermometer } from './useThermometers';
 
 interface ReadWithProps {
-  readonly all: readonly Known[];
-  readonly value: Known | null;
+  readonly all: readonly RatedThermometer[];
+  readonly value: RatedThermometer | null;
   readonly onChange: (id: string) => void;
 }
 

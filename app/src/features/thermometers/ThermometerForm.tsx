@@ -28,6 +28,16 @@ export function ThermometerForm({ others, problem, onDone, onCancel }: Thermomet
   const set = (patch: Partial<ThermometerFields>) => setFields({ ...fields, ...patch });
   const read = readThermometer(fields, unit, others, id);
   const problems = asked && 'problems' in read ? read.problems : {};
+  const number = (field: 'resolution' | 'least' | 'most' | 'rhythmDays', label: string, hint?: string) => (
+    <Field
+      label={label}
+      value={fields[field]}
+      onChange={(typed) => set({ [field]: typed })}
+      problem={problems[field]}
+      hint={hint}
+      numeric
+    />
+  );
   const { can, cannot } = KINDS[fields.kind];
   const submit = () => ('thermometer' in read ? onDone(read.thermometer) : setAsked(true));
   return (
@@ -47,35 +57,10 @@ export function ThermometerForm({ others, problem, onDone, onCancel }: Thermomet
       />
       <Words tone="soft">{`Can: ${can} Cannot: ${cannot}`}</Words>
       <View style={styles.row}>
-        <Field
-          label={`Marked every, °${unit}`}
-          value={fields.resolution}
-          onChange={(resolution) => set({ resolution })}
-          problem={problems.resolution}
-          numeric
-        />
-        <Field
-          label={`From, °${unit}`}
-          value={fields.least}
-          onChange={(least) => set({ least })}
-          problem={problems.least}
-          numeric
-        />
-        <Field
-          label={`To, °${unit}`}
-          value={fields.most}
-          onChange={(most) => set({ most })}
-          problem={problems.most}
-          numeric
-        />
-        <Field
-          label="Checked every, days"
-          value={fields.rhythmDays}
-          onChange={(rhythmDays) => set({ rhythmDays })}
-          problem={problems.rhythmDays}
-          hint="At home monthly; in service daily."
-          numeric
-        />
+        {number('resolution', `Marks, °${unit}`)}
+        {number('least', `From, °${unit}`)}
+        {number('most', `To, °${unit}`)}
+        {number('rhythmDays', 'Checked every, days', 'At home monthly; in service daily.')}
       </View>
       <Field
         label="Where it lives"

@@ -24,7 +24,7 @@ import { CheckSteps } from './CheckSteps';
 import { readInDoubt } from './doubt';
 import { degreesWords, spanWords, standingWords } from './standingWords';
 import { useKept } from './useKept';
-import { useThermometers, type Known } from './useThermometers';
+import { useThermometers, type RatedThermometer } from './useThermometers';
 
 /** One thermometer: how far it is to be trusted, its checks, and what may have happened to it. */
 export function ThermometerScreen() {
@@ -46,16 +46,17 @@ const MISHAPS: readonly { readonly what: Mishap; readonly label: string }[] = [
   { what: 'newBattery', label: 'New battery' },
 ];
 
-function One({ known }: { readonly known: Known }) {
+function One({ known }: { readonly known: RatedThermometer }) {
   const { now, zone, units } = useKitchen();
   const { log, takeBack, remove } = useThermometers();
   const router = useRouter();
+  const [leaving, setLeaving] = useState(false);
   const [point, setPoint] = useState<CheckPoint | null>(null);
   const { id, standing, name, kind, livesIn } = known;
   const { can, cannot, adjustable, tells } = KINDS[kind];
   const { kept, problem } = useKept();
   const happened = (what: Mishap) => kept(() => log(id, { at: Math.round(now), what }));
-  const goneBy = async () => {
+  const removeIt = async () => {
     if (await kept(() => remove(id))) router.replace('/thermometers' as never);
   };
   return (
@@ -118,7 +119,14 @@ function One({ known }: { readonly known: Known }) {
         {known.log.length > 0 && (
           <Button kind="plain" label="Take back the last entry" onPress={() => kept(() => takeBack(id))} />
         )}
-        <Button kind="plain" label="Not in this household any more" onPress={goneBy} />
+        {leaving ? (
+          <>
+            <Button label="Yes, with all its checks" onPress={removeIt} />
+            <Button kind="plain" label="Keep it" onPress={() => setLeaving(false)} />
+          </>
+        ) : (
+          <Button kind="plain" label="Not in this household any more" onPress={() => setLeaving(true)} />
+        )}
       </View>
     </Screen>
   );
@@ -142,7 +150,7 @@ const HAPPENED: Readonly<Record<Mishap, string>> = {
 };
 
 /** Food at hand that was read with it since its last good check: a check says that this is in doubt, and mends nothing. */
-function InDoubt({ known }: { readonly known: Known }) {
+function InDoubt({ known }: { readonly known: RatedThermometer }) {
   const { now, zone, units } = useKitchen();
   const foods = useFoodsQuery().data?.foods ?? [];
   const read = foods.flatMap(({ state }) => (readInDoubt(state, known) ? [state] : []));

@@ -3,12 +3,12 @@ import { payloads, type Payload } from '@omtel/core/record';
 import { correctionOf, KINDS, uncertaintyK } from '@omtel/core/thermometers';
 import { toCelsius, type Problem, type Temperature, type UnitSystem } from '@omtel/core/units';
 import { degreesWords } from './standingWords';
-import type { Known } from './useThermometers';
+import type { RatedThermometer } from './useThermometers';
 
 /** A reading of food as it is kept: corrected by the checks of its thermometer, or in doubt; or a sentence for its field. */
 export function asRead(
   temperature: Temperature,
-  thermometer: Known | null,
+  thermometer: RatedThermometer | null,
   { now, rules, units }: { readonly now: number; readonly rules: RuleSet; readonly units: UnitSystem },
 ): Payload<'reading'> | Problem {
   const [least, most] = thermometer?.rangeC ?? [-Infinity, Infinity];
@@ -31,9 +31,15 @@ export function asRead(
 }
 
 /** Those that can tell food. */
-export const forFood = (all: readonly Known[]): readonly Known[] =>
+export const forFood = (all: readonly RatedThermometer[]): readonly RatedThermometer[] =>
   all.filter(({ kind }) => KINDS[kind].tells === 'food');
 
-/** The one a reading is likely made with: the first that is in order. */
-export const usualThermometer = (all: readonly Known[]): Known | null =>
-  forFood(all).find(({ standing }) => standing.is === 'inOrder') ?? forFood(all)[0] ?? null;
+/** The one a reading is likely made with: the one in hand for this food, or the first, if it is in order. */
+export function usualThermometer(
+  all: readonly RatedThermometer[],
+  inHand: string | undefined,
+): RatedThermometer | null {
+  const some = forFood(all);
+  const inOrder = some.filter(({ standing }) => standing.is === 'inOrder');
+  return inOrder.find(({ id }) => id === inHand) ?? inOrder[0] ?? some[0] ?? null;
+}

@@ -3,4 +3,4 @@ export { ReadWith } from './ReadWith';
 export { ReadInDoubt } from './ReadInDoubt';
 export { asRead, usualThermometer } from './asRead';
 export { standingWords } from './standingWords';
-export { useThermometers, type Known } from './useThermometers';
+export { useThermometers, type RatedThermometer } from './useThermometers';

@@ -7,7 +7,7 @@ import { altitudeIn, readAltitude, readCheck } from './checkDraft';
 import { readInDoubt } from './doubt';
 import { standingWords } from './standingWords';
 import { emptyFields, proposedFor, readThermometer } from './thermometerDraft';
-import type { Known } from './useThermometers';
+import type { RatedThermometer } from './useThermometers';
 
 const IMPERIAL: UnitSystem = { temperature: 'F', mass: 'imperial' };
 const plain: Thermometer = {
@@ -29,7 +29,7 @@ const checked = (value: number, ago = DAY_MS): ThermometerEntry => ({
   read: { value, unit: 'C' },
 });
 const dropped = (ago: number): ThermometerEntry => ({ at: NOW - ago, what: 'dropped' });
-const known = (over: Partial<Thermometer>): Known => {
+const known = (over: Partial<Thermometer>): RatedThermometer => {
   const thermometer = { ...plain, ...over };
   return { ...thermometer, standing: standingOf(thermometer, homeRules.thermometer) };
 };
@@ -72,9 +72,13 @@ describe('a reading', () => {
       known({ id: 'new' }),
       known({ id: 'good', log: [checked(1)] }),
     ];
-    expect(usualThermometer(all)?.id).toBe('good');
-    expect(usualThermometer(all.slice(0, 2))?.id).toBe('new');
-    expect(usualThermometer(all.slice(0, 1))).toBeNull();
+    expect(usualThermometer(all, undefined)?.id).toBe('good');
+    // The one that was used last, but not while it is in doubt.
+    const two = [...all, known({ id: 'other', log: [checked(0)] })];
+    expect(usualThermometer(two, 'other')?.id).toBe('other');
+    expect(usualThermometer(two, 'new')?.id).toBe('good');
+    expect(usualThermometer(all.slice(0, 2), 'air')?.id).toBe('new');
+    expect(usualThermometer(all.slice(0, 1), 'air')).toBeNull();
   });
 
   it('of before a check that failed is in doubt, as far back as the last good one', () => {

@@ -3,7 +3,7 @@ import { useCallback, useMemo } from 'react';
 import { useChangeSettingsMutation } from '../../store/api';
 import { useHousehold, useKitchen } from '../../store/useKitchen';
 
-export type Known = Thermometer & { readonly standing: ReturnType<typeof standingOf> };
+export type RatedThermometer = Thermometer & { readonly standing: ReturnType<typeof standingOf> };
 
 /** The household's thermometers with how far each is to be trusted, and what can be said of them. */
 export function useThermometers() {
@@ -11,7 +11,11 @@ export function useThermometers() {
   const { rules } = useKitchen();
   const [change] = useChangeSettingsMutation();
   const all = useMemo(
-    () => thermometers.map((each): Known => ({ ...each, standing: standingOf(each, rules.thermometer) })),
+    () =>
+      thermometers.map((each): RatedThermometer => ({
+        ...each,
+        standing: standingOf(each, rules.thermometer),
+      })),
     [thermometers, rules],
   );
   const keep = useCallback(
