@@ -6,6 +6,7 @@ import { HOUR_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, lamb } from '../test/kitchen';
 import { connect } from './db/connect';
+import { demoThermometers } from './demo/thermometers';
 import { findFood, listFoods } from './repositories/foods';
 
 const kitchen = aKitchen();
@@ -74,17 +75,7 @@ describe('the demo', () => {
   });
 });
 
-const probe = () => ({
-  id: 'probe',
-  name: 'Probe',
-  kind: 'instantRead',
-  resolutionK: 0.1,
-  rangeC: [-40, 200],
-  livesIn: '',
-  boughtAt: null,
-  rhythmDays: 30,
-  log: [],
-});
+const probe = () => ({ ...demoThermometers(0)[0]!, log: [] });
 
 describe('settings', () => {
   it('keep the checks of a thermometer, and none that is still to come', async () => {

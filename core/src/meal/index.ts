@@ -10,5 +10,5 @@ export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKind
 export { dialOf, mealStepWords, type MealWordsContext } from './mealWords';
 export { outOfCold, type OutOfCold } from './outOfCold';
 export { type MealStand, type Stand, standOf, TABLE } from './stand';
-export { type Timer, timerWords, underWay } from './underWay';
+export { type Timer, timerWords, underWay, WHERE_HEATED } from './underWay';
 export { boundTo, type Doing, whoDoes } from './whoDoes';

@@ -60,11 +60,12 @@ export function timerWords({ dish: { name }, task: { kind, place = '' } }: Timer
     case 'finish':
       return `Finishing ${name}`;
     default:
-      return `${name} ${WHERE[place] ?? 'on the heat'}`;
+      return `${name} ${WHERE_HEATED[place] ?? 'on the heat'}`;
   }
 }
 
-const WHERE: Record<string, string> = {
+/** Where something is heated, in words. */
+export const WHERE_HEATED: Readonly<Record<string, string>> = {
   oven: 'in the oven',
   [SECOND_OVEN]: 'in the second oven',
   hob: 'on the hob',

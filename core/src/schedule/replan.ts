@@ -2,10 +2,12 @@ import { chances } from './chance';
 import type { Chosen } from './choices';
 import type { Effort } from './descent';
 import { gridOf, type Grid } from './grid';
+import { earliestOf, neverOf, window } from './moments';
+import { scheduleOf, stoodAt, type Costed } from './onGrid';
 import type { Placing } from './placing';
 import { asChosen, type Problem, type Schedule } from './problem';
 import { build } from './search';
-import { earliestOf, neverOf, scheduleOf, stoodAt, window, type Costed, type Search } from './timing';
+import type { Search } from './timing';
 
 /** What one moment is worth, and the search for an earlier one than the first that does: somebody stands at the stove and waits. */
 const [AT_ONE, EARLIER] = [500, 2_500];

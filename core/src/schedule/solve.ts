@@ -1,9 +1,10 @@
 import { allOf, choicesOf, nextTo, waysToChoose, type Choice, type Chosen } from './choices';
 import { conflictOf, type Conflict } from './conflict';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';
-import { asWished } from './wishes';
+import type { Costed } from './onGrid';
 import { replan } from './replan';
-import { isFeasible, timing, type Costed, type Search } from './timing';
+import { isFeasible, timing, type Search } from './timing';
+import { asWished } from './wishes';
 
 /** What came of it: a schedule, or why there is none; or neither, where that could not be told. */
 export type Solved = Costed | { readonly infeasible: Conflict } | { readonly undecided: true };
@@ -46,7 +47,8 @@ export function solve(problem: Problem, options: Options = {}): Solved {
   const choices = choicesOf(problem);
   const first = chosenStill(problem, before);
   if (before) {
-    const others = waysToChoose(choices) <= FEW_WAYS ? allOf(choices) : nextTo(first, choices);
+    const near = waysToChoose(choices) <= FEW_WAYS ? allOf(choices) : nextTo(first, choices);
+    const others = near.filter((chosen) => keyOf(chosen) !== keyOf(first));
     const again = replan(problem, before, [first, ...others], { seed, goOn });
     if (again) found(again.schedule, again.chosen);
   }

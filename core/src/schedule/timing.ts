@@ -1,11 +1,10 @@
 import { chances } from './chance';
 import { gridOf, type Grid } from './grid';
 import type { Placing } from './placing';
-import { costOf, type Problem, type Schedule } from './problem';
+import { earliestOf, firstFrom, neverOf, pairsOf, window } from './moments';
+import { scheduleOf, type Costed } from './onGrid';
+import type { Problem } from './problem';
 import { build, fits, improve } from './search';
-
-/** A schedule with what it costs. */
-export type Costed = Schedule & { readonly cost: number };
 
 export interface Search {
   readonly seed: number;
@@ -90,64 +89,6 @@ function anySchedule(problem: Problem, seed: number, goOn: () => boolean): Any |
   return pairsOf(grid).some(nowhere) ? 'none' : 'unknown';
 }
 
-/** Before this moment some dish does not even fit by itself; later than the window, where it never does. */
-export function earliestOf(grid: Grid, never: Never, chance: () => number): number {
-  const [from, to] = window(grid);
-  return grid.dishes.reduce(
-    (at, nodes) =>
-      at > to || fits(grid, nodes, at, chance)
-        ? at
-        : never.fits(nodes)
-          ? firstFrom(at + 1, to, (moment) => fits(grid, nodes, moment, chance))
-          : to + 1,
-    from,
-  );
-}
-
-const pairsOf = ({ dishes }: Grid): number[][] =>
-  dishes.flatMap((one, index) => dishes.slice(0, index).map((other) => [...one, ...other]));
-
-interface Never {
-  /** Whether some tasks may fit at some moment. */
-  fits(nodes: readonly number[]): boolean;
-  fitsAll(): boolean;
-}
-
-/**
- * What can be placed at no moment, told by one look: all cooks are always there, no task is bound to a time, and there is room on
- * either side of the table. Only what does not even fit then is proven never to.
- */
-export function neverOf(problem: Problem, seed: number): Never {
-  const horizon = 2 * problem.horizon;
-  let laid: Grid | null = null;
-  const timeless = () =>
-    (laid ??= gridOf({
-      ...problem,
-      horizon,
-      serveAt: problem.horizon,
-      cooks: problem.cooks.map((cook) => ({ ...cook, free: [[0, horizon]] })),
-      tasks: problem.tasks.map((task) => ({ ...task, notBefore: null, notAfter: null })),
-    }));
-  const chance = chances(seed);
-  const fitsIn = (nodes: readonly number[]) => fits(timeless(), nodes, timeless().serveAt, chance);
-  return {
-    fits: fitsIn,
-    fitsAll: () =>
-      pairsOf(timeless()).every(fitsIn) && build(timeless(), timeless().serveAt, chance) !== 'none',
-  };
-}
-
-/** The moments that the links leave for serving. */
-export const window = ({ apart, origin, serve, nodes }: Grid): readonly [from: number, to: number] => [
-  apart[origin * nodes + serve]!,
-  -apart[serve * nodes + origin]!,
-];
-
-function firstFrom(from: number, to: number, holds: (at: number) => boolean): number {
-  for (let at = from; at <= to; at++) if (holds(at)) return at;
-  return to + 1;
-}
-
 /** A schedule at the earliest moment for which one is found. */
 function earlier(
   grid: Grid,
@@ -177,19 +118,4 @@ function earlier(
     if (found) return found;
   }
   return best;
-}
-
-/** Where each task stood in steps of the grid, or -1. */
-export const stoodAt = ({ tasks }: Problem, { step }: Grid, { startAt }: Schedule): number[] =>
-  tasks.map(({ id }) => {
-    const minute = startAt[id];
-    return minute === undefined || minute % step ? -1 : minute / step;
-  });
-
-export function scheduleOf(problem: Problem, { step, serve }: Grid, { starts }: Placing): Costed {
-  const schedule = {
-    serveAt: starts[serve]! * step,
-    startAt: Object.fromEntries(problem.tasks.map(({ id }, node) => [id, starts[node]! * step])),
-  };
-  return { ...schedule, cost: costOf(problem, schedule) };
 }

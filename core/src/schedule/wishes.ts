@@ -1,8 +1,9 @@
 import { chances } from './chance';
 import { gridOf } from './grid';
+import { scheduleOf, stoodAt, type Costed } from './onGrid';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';
 import { build, improve } from './search';
-import { scheduleOf, stoodAt, type Costed, type Search } from './timing';
+import type { Search } from './timing';
 
 /** For each two tasks that come in the order wished for, so much more may be waited in all. */
 export const WORTH = 2;
@@ -14,7 +15,7 @@ export const WORTH = 2;
  */
 export function asWished(problem: Problem, schedule: Costed, search: Pick<Search, 'seed' | 'goOn'>): Costed {
   const { chosen } = schedule;
-  let granted = { ...asChosen(problem, chosen), wishes: [] } as Problem;
+  let granted = asChosen(problem, chosen);
   let best = schedule;
   for (const { first, then } of problem.wishes) {
     if (!search.goOn()) break;

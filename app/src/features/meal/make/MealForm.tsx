@@ -1,4 +1,5 @@
 import type { MealAnswer } from '@omtel/core/dishes';
+import { WHERE_HEATED } from '@omtel/core/meal';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { formatDurationUp, formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
@@ -245,7 +246,7 @@ function dishWords(
   const dish = wanted?.dishes.find((each) => each.id === id);
   if (!dish) return '';
   const heat =
-    'heating' in dish ? `${formatDurationUp(dish.heating.slowMs)} ${AT_WORDS[dish.heating.at]}` : 'cold';
+    'heating' in dish ? `${formatDurationUp(dish.heating.slowMs)} ${WHERE_HEATED[dish.heating.at]}` : 'cold';
   const comes = dish.leftFrom
     ? 'to be left over'
     : dish.comes === 'shop'
@@ -256,14 +257,6 @@ function dishWords(
   const mass = dish.kind === 'cooked' ? `${formatMass(dish.massKg, units)}, ${dish.condition}` : '';
   return [mass, heat, comes].filter(Boolean).join(' · ');
 }
-
-const AT_WORDS = {
-  oven: 'in the oven',
-  hob: 'on the hob',
-  microwave: 'in the microwave',
-  grill: 'on the grill',
-  slowCooker: 'in the slow cooker',
-};
 
 const styles = StyleSheet.create({
   dish: { flexDirection: 'row', gap: space.m },
