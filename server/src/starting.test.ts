@@ -1,4 +1,4 @@
-import type { FoodList } from '@omtel/core/api';
+import type { FoodList, Settings } from '@omtel/core/api';
 import { homeRules } from '@omtel/core/guidance';
 import { standingOf, thermometerSchema, type Thermometer } from '@omtel/core/thermometers';
 import { FOLD_VERSION } from '@omtel/core/trail';
@@ -224,6 +224,21 @@ describe('migrations', () => {
       thermometer: { readsHighK: 0, inDoubt: true },
     });
     await db.destroy();
+  });
+
+  it('leave open whether an oven has a fan, and what a microwave puts out', async () => {
+    const name = '2026-11-28-watts';
+    const kitchenNow = async () =>
+      fromJson<Settings>(
+        (await kitchen.db('households').where({ id: kitchen.household.id }).first()).settings,
+      ).kitchen;
+    const before = await kitchenNow();
+    await kitchen.db.migrate.down({ name, migrationSource, tableName: 'migrations' });
+    const then = await kitchenNow();
+    expect(then).not.toHaveProperty('microwaveW');
+    expect(then.ovens).toEqual(before.ovens.map(({ shelves, widestM }) => ({ shelves, widestM })));
+    await migrate(kitchen.url);
+    expect(await kitchenNow()).toEqual(before);
   });
 
   it('make no table anew that holds something', async () => {

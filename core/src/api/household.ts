@@ -17,6 +17,7 @@ const hours = z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to:
 
 export const MOST_COOKS = 6;
 export const MOST_OVENS = 2;
+export const MICROWAVE_W = { least: 200, most: 2000 } as const;
 export const MOST_OWN_FOODS = 200;
 /** A count of days outlives no more moves than these. */
 export const MOST_FORMER_ZONES = 3;
@@ -52,6 +53,7 @@ export const settingsSchema = z.object({
           shelves: z.number().int().min(1).max(8),
           /** The widest tin it takes, m. */
           widestM: z.number().min(0).max(2).nullable(),
+          fan: z.boolean(),
         }),
       )
       .max(MOST_OVENS),
@@ -65,6 +67,8 @@ export const settingsSchema = z.object({
     boards: z.number().int().min(1).max(8),
     sinks: z.number().int().min(1).max(3),
     microwave: z.boolean(),
+    /** What its maker says it puts out at full power, W. */
+    microwaveW: z.number().min(MICROWAVE_W.least).max(MICROWAVE_W.most).nullable(),
     grill: z.boolean(),
     slowCooker: z.boolean(),
   }),
@@ -119,7 +123,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   warmMonths: [5, 6, 7, 8, 9],
   ownFoods: [],
   kitchen: {
-    ovens: [{ shelves: 2, widestM: null }],
+    ovens: [{ shelves: 2, widestM: null, fan: false }],
     warm: 0,
     rings: 4,
     potLitres: null,
@@ -127,6 +131,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
     boards: 2,
     sinks: 1,
     microwave: true,
+    microwaveW: null,
     grill: false,
     slowCooker: false,
   },

@@ -8,6 +8,7 @@ export {
   type Household,
   householdSchema,
   MOST_COOKS,
+  MICROWAVE_W,
   MOST_OVENS,
   MOST_FORMER_ZONES,
   type Settings,

@@ -5,6 +5,7 @@ import { asked, lamb, lambEvents, pie, pieEvents, said, stateOf, wanted } from '
 import { HOUR_MS, MINUTE_MS } from '../units';
 import { planMeal, type MealAnswer } from '.';
 import { asRead } from './asRead';
+import type { Oven } from '../meal';
 
 type Scheduled = Extract<MealAnswer, { kind: 'scheduled' }>;
 const scheduled = (answer: MealAnswer): Scheduled => {
@@ -25,16 +26,18 @@ const roasting = (...readings: [afterMin: number, celsius: number][]) =>
       ...readings.map(([after, celsius]) => read(onHeat + after * MINUTE_MS, celsius, 'C')),
     ),
   );
+const still = [{ shelves: 2, widestM: null, fan: false }];
+const inA = (ovens: readonly Oven[]) => ({ rules: homeRules, ovens });
 const slowMs = (...readings: [number, number][]) => {
-  const dish = asRead(fresh, roasting(...readings), homeRules);
+  const dish = asRead(fresh, roasting(...readings), inA(still));
   return 'heating' in dish ? dish.heating.slowMs : NaN;
 };
 
 describe('what the probe says of when a joint is done', () => {
   it('nothing while nothing was read, or off the heat', () => {
-    expect(asRead(fresh, roasting(), homeRules)).toBe(fresh);
-    expect(asRead(fresh, null, homeRules)).toBe(fresh);
-    expect(asRead(pie, roasting([60, 30]), homeRules)).toBe(pie);
+    expect(asRead(fresh, roasting(), inA(still))).toBe(fresh);
+    expect(asRead(fresh, null, inA(still))).toBe(fresh);
+    expect(asRead(pie, roasting([60, 30]), inA(still))).toBe(pie);
   });
 
   it('the colder it reads, the longer it takes', () => {
@@ -43,6 +46,14 @@ describe('what the probe says of when a joint is done', () => {
     expect(warm).toBeGreaterThan(75 * MINUTE_MS);
     // What no oven and joint explain says nothing.
     expect(slowMs([75, 4.9])).toBe(fresh.heating.slowMs);
+  });
+
+  it('in an oven with a fan the same reading is told otherwise; of two ovens both need one', () => {
+    const fan = { ...still[0]!, fan: true };
+    const told = (...ovens: Oven[]) => asRead(fresh, roasting([75, 22]), inA(ovens));
+    expect(told(fan)).not.toEqual(told(...still));
+    expect(told(fan, ...still)).toEqual(told(...still));
+    expect(told(fan, fan)).toEqual(told(fan));
   });
 });
 

@@ -2,6 +2,7 @@ import { placesOf, targetOf } from '../clocks';
 import { foodById } from '../foods';
 import { roastForecast, startC } from '../forecast';
 import type { RuleSet, Span } from '../guidance';
+import { allBlow, type Oven } from '../meal';
 import type { PlannedDish } from '../record';
 import { ThermalProblem } from '../thermal';
 import type { CookState, FoodState } from '../trail';
@@ -11,12 +12,16 @@ import { SECOND_MS, toCelsius } from '../units';
  * A dish on the heat with how long it takes by what its probe read: once every place is at its target it is done; before, the readings
  * of a joint in the oven say when it will be, as far as they tell anything. What they do not tell is left as it was planned.
  */
-export function asRead(dish: PlannedDish, food: FoodState | null, rules: RuleSet): PlannedDish {
+export function asRead(
+  dish: PlannedDish,
+  food: FoodState | null,
+  { rules, ovens }: { readonly rules: RuleSet; readonly ovens: readonly Oven[] },
+): PlannedDish {
   const cook = food?.cook;
   if (dish.kind !== 'cooked' || cook?.kind !== 'cook' || cook.onHeatSince === null) return dish;
   const span =
     cook.metAt === null
-      ? forecastOf(dish, food!, cook, rules)
+      ? forecastOf(dish, food!, cook, { rules, fan: food!.oven?.fan ?? allBlow(ovens) })
       : { fastMs: cook.metAt - cook.startedAt, slowMs: cook.metAt - cook.startedAt };
   if (!span) return dish;
   const [fastMs, slowMs] = [Math.round(span.fastMs), Math.round(span.slowMs)];
@@ -27,7 +32,7 @@ function forecastOf(
   { heating }: Extract<PlannedDish, { kind: 'cooked' }>,
   food: FoodState,
   { startedAt, from, readings }: CookState,
-  rules: RuleSet,
+  { rules, fan }: { readonly rules: RuleSet; readonly fan: boolean },
 ): Span | null {
   const known = foodById(food.foodKey);
   const target = targetOf(food, rules);
@@ -42,7 +47,7 @@ function forecastOf(
         form: food.form,
         massKg: food.massKg,
         ovenC: heating.celsius[0],
-        fan: false,
+        fan,
         startC: startC(from, known, rules),
         targetC: toCelsius(target.value.options[0]!.at),
       },

@@ -74,7 +74,8 @@ const scheduled = (meal: Meal) => {
 
 describe('what does not fit is said before anything is bought', () => {
   it('a bird longer than the widest tin', () => {
-    const narrow = (widestM: number | null) => mealOf([turkey], { ovens: [{ shelves: 2, widestM }] });
+    const narrow = (widestM: number | null) =>
+      mealOf([turkey], { ovens: [{ shelves: 2, widestM, fan: false }] });
     expect(obstacles(narrow(0.25))).toEqual([
       { dish: 'bird', byMs: null, why: 'tooWide', needs: expect.closeTo(0.33, 1) },
     ]);
@@ -155,7 +156,7 @@ it('two birds that do not lie in the refrigerator together are said both', () =>
 it('with a second oven dishes of two heats are ready together', () => {
   const dishes = [warmed('pie', [160, 170]), warmed('bread', [220, 230])];
   expect(solved(mealOf(dishes)).schedule).toHaveProperty('infeasible');
-  const two = { ovens: [...kitchen.ovens, { shelves: 1, widestM: null }] };
+  const two = { ovens: [...kitchen.ovens, { shelves: 1, widestM: null, fan: false }] };
   const { chosen, startAt } = scheduled(mealOf(dishes, two));
   // What is in the other oven is heated there.
   expect(
@@ -169,8 +170,8 @@ it('with a second oven dishes of two heats are ready together', () => {
 
 it('what is too long for one oven goes into the other', () => {
   const ovens = [
-    { shelves: 2, widestM: 0.2 },
-    { shelves: 2, widestM: 0.6 },
+    { shelves: 2, widestM: 0.2, fan: false },
+    { shelves: 2, widestM: 0.6, fan: false },
   ];
   const answer = made(mealOf([turkey], { ovens }));
   if (!('tasks' in answer)) throw new Error(JSON.stringify(answer));

@@ -137,7 +137,7 @@ describe('what of the stores is no food for a meal', () => {
 });
 
 describe('a kitchen with two ovens', () => {
-  const shelf = { shelves: 1, widestM: null };
+  const shelf = { shelves: 1, widestM: null, fan: false };
   const twoOvens = { ...settings, kitchen: { ...settings.kitchen, ovens: [shelf, shelf] } };
   const bread = { ...pie, id: 'bread', name: 'Bread', foodId: null, waitsMs: 0 } as PlannedDish;
   const dishes = [{ ...pie, waitsMs: 0 }, bread];

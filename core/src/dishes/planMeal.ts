@@ -12,6 +12,7 @@ import {
   type MealStand,
   type Stand,
 } from '../meal';
+import { inMicrowave } from '../plan';
 import type { MealPayload, PlacedTask, PlannedDish, TaskKind } from '../record';
 import { readProblem, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
@@ -96,7 +97,7 @@ export function planMeal(
   const dishes = wanted.dishes.map((dish, index) =>
     thawing(
       dish,
-      rulesOf(dish),
+      { rules: rulesOf(dish), microwaveW: settings.kitchen.microwaveW },
       onProgress && ((share) => onProgress((index + share) / (wanted.dishes.length + 1))),
     ),
   );
@@ -112,7 +113,7 @@ export function planMeal(
       const left = isToBeLeft(dish, food) && leftOver(dish, food, hangingOn(asked), rulesOf(dish));
       if (left && 'from' in left) return dishOf(dish, food, left.until, left.from);
       return dishOf(
-        asRead(dish, food, rulesOf(dish)),
+        asRead(dish, food, { rules: rulesOf(dish), ovens: kitchen.ovens }),
         food,
         (food && eatBy(food, rulesOf(dish), settings.zone)) ?? Infinity,
       );
@@ -281,9 +282,18 @@ function placedTask(
 }
 
 /** A frozen dish with how long it thaws by heat transfer, the way it is to be thawed. */
-function thawing(dish: PlannedDish, rules: RuleSet, onProgress?: OnProgress): PlannedDish {
+function thawing(
+  dish: PlannedDish,
+  { rules, microwaveW }: { readonly rules: RuleSet; readonly microwaveW: number | null },
+  onProgress?: OnProgress,
+): PlannedDish {
   if (dish.kind !== 'cooked' || dish.condition !== 'frozen') return dish;
   const { method, computedThaw, foodKey, form, massKg } = dish;
+  if (method === 'microwave' && microwaveW)
+    return {
+      ...dish,
+      computedThaw: { microwave: inMicrowave(foodById(foodKey), massKg, rules, microwaveW) },
+    };
   if ((method !== 'refrigerator' && method !== 'coldWater') || computedThaw?.[method]) return dish;
   const { fastMs, slowMs } = thawBand(
     { food: foodById(foodKey), form, massKg, place: method, startC: toCelsius(rules.bands.freezer.value.at) },

@@ -4,7 +4,7 @@
  */
 export { FIVE, fivesLater, nextFive, onFive } from './fives';
 export { toDo } from './hurtsFirst';
-export { type Cook, type Kitchen, type Oven, SECOND_OVEN, type Table } from './kitchen';
+export { allBlow, type Cook, type Kitchen, type Oven, SECOND_OVEN, type Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';
 export { type MealLine, mealLine, type MealStep, type MealStepKind, mealStepKinds } from './mealSteps';
 export { dialOf, mealStepWords, type MealWordsContext } from './mealWords';

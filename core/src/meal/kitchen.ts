@@ -21,7 +21,12 @@ export interface Oven {
   readonly shelves: number;
   /** The widest tin it takes, m; null where nobody measured. */
   readonly widestM: number | null;
+  readonly fan: boolean;
 }
+
+/** Whether what is in the oven has a fan, wherever it is put: of two ovens with one fan nobody can tell. */
+export const allBlow = (ovens: readonly Pick<Oven, 'fan'>[]): boolean =>
+  ovens.length > 0 && ovens.every(({ fan }) => fan);
 
 /** The place of the second oven; the first is the oven. */
 export const SECOND_OVEN = 'oven2';
@@ -40,6 +45,8 @@ export interface Kitchen {
   readonly boards: number;
   readonly sinks: number;
   readonly microwave: boolean;
+  /** What its maker says it puts out at full power, W. */
+  readonly microwaveW: number | null;
   readonly grill: boolean;
   readonly slowCooker: boolean;
 }

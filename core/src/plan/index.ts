@@ -4,7 +4,7 @@
  * Several foods, hands and places together are a meal, and not here.
  */
 export { checkPlanInput, type Condition, type Method, methods, type PlanInput, PlanProblem } from './input';
-export { cookSpan, thawSpan } from './spans';
+export { cookSpan, inMicrowave, thawSpan } from './spans';
 export { roastingTime, type RoastingTime } from './roastingTime';
 export { compareMethods, type MethodPlan, type Obstacle, type Way, wayOf } from './compareMethods';
 export {

@@ -20,8 +20,12 @@ export function methodTimes({ thaw, cook }: MethodPlan): string {
 }
 
 /** Why the slow end is the slow end, where heat transfer and the rule of thumb part. */
-export function thawGrounds({ ruleThaw, computedThaw }: MethodPlan): string {
+export function thawGrounds({ method, ruleThaw, computedThaw }: MethodPlan): string {
   if (!ruleThaw) return '';
+  if (method === 'microwave')
+    return computedThaw
+      ? `A usual microwave ${spanWords(ruleThaw)}, by the watts of yours ${spanWords(computedThaw)}: looked at after the shorter, planned with the longer.`
+      : `A usual microwave ${spanWords(ruleThaw)}.`;
   const rule = `Rule ${spanWords(ruleThaw)}`;
   if (!computedThaw) return `${rule}.`;
   const slower = computedThaw.slowMs > ruleThaw.slowMs;

@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { foodById } from '../foods';
-import { homeRules, PLAIN_GUIDANCE, ruleById } from '../guidance';
+import { homeRules, PLAIN_GUIDANCE, ruleById, widened } from '../guidance';
 import { METRIC, frozenLamb, happened, hours, planned, read, readTwice, stateOf } from '../testing/story';
 import { availableBetween, clockOf, type Availability } from '../time';
 import { HOUR_MS, MINUTE_MS, pounds, toKilograms } from '../units';
 import {
   agendaOf,
   compareMethods,
+  inMicrowave,
   METHOD_WORDS,
   methodWindow,
   obstacleWords,
@@ -256,6 +257,27 @@ describe('comparing methods', () => {
     }
     expect(problem).toBeInstanceOf(PlanProblem);
     expect((problem as PlanProblem).field).toBe(field);
+  });
+});
+
+describe('by the watts of a microwave', () => {
+  const food = foodById('chicken-thighs');
+  it('a weaker one is planned longer, a stronger one is looked at sooner and planned no shorter', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 200, max: 2000 }),
+        fc.double({ min: 0.1, max: 3, noNaN: true }),
+        (watts, massKg) => {
+          const usual = inMicrowave(food, massKg, homeRules);
+          const own = inMicrowave(food, massKg, homeRules, watts);
+          const [stronger, weaker] = watts >= 800 ? [own, usual] : [usual, own];
+          expect(stronger.slowMs).toBeLessThanOrEqual(weaker.slowMs);
+          const planned = widened(usual, own);
+          expect(planned.slowMs).toBe(weaker.slowMs);
+          expect(planned.fastMs).toBe(stronger.fastMs);
+        },
+      ),
+    );
   });
 });
 

@@ -3,6 +3,7 @@ import { widened, type RuleSet, type Span } from '../guidance';
 import { bandEndsAt, bandLimit, chillLimit, targetOf, waterDueAt } from '../clocks';
 import type { FoodState } from '../trail';
 import { isAtLeast, MINUTE_MS, toKilograms, type Temperature } from '../units';
+import type { PlanInput } from './input';
 import { cookSpan, thawSpan } from './spans';
 
 export const stepKinds = [
@@ -105,8 +106,8 @@ function thawOf(
 ): Span | null {
   if (thawLeftMs !== undefined) return { fastMs: 0, slowMs: thawLeftMs };
   const byRule = thawSpan(method, { food: foodById(foodKey), form, massKg, rules });
-  const computed = method === 'refrigerator' || method === 'coldWater' ? computedThaw?.[method] : undefined;
-  return byRule && widened(byRule, computed);
+  const computed: PlanInput['computedThaw'] = computedThaw;
+  return byRule && widened(byRule, computed?.[method]);
 }
 
 /** How long it may be off the heat so that what is left can be kept: by the clock, and by the first cooling mark. */

@@ -1,6 +1,6 @@
 import type { Food, FormId } from '../foods';
 import { thawTime, waterRule, type RuleSet, type Span } from '../guidance';
-import { microwaveThaw } from '../thermal';
+import { microwaveThaw, USUAL_MICROWAVE } from '../thermal';
 import { MINUTE_MS, toCelsius } from '../units';
 import type { Method } from './input';
 
@@ -24,14 +24,29 @@ export function thawSpan(
       return thawTime(rules.thawing.refrigerator.value, massKg);
     case 'coldWater':
       return thawTime(waterRule(form, rules).value, massKg);
-    case 'microwave': {
-      const { fastMs, slowMs } = microwaveThaw(food, massKg, toCelsius(rules.bands.freezer.value.at));
-      return {
-        fastMs: Math.floor(fastMs / MINUTE_MS) * MINUTE_MS,
-        slowMs: Math.ceil(slowMs / MINUTE_MS) * MINUTE_MS,
-      };
-    }
+    case 'microwave':
+      return inMicrowave(food, massKg, rules);
     default:
       return null;
   }
+}
+
+/**
+ * How long a microwave takes to thaw, in whole minutes, by an energy balance.
+ *
+ * @param massKg weight in kg
+ * @param powerW what it puts out at full power, W
+ */
+export function inMicrowave(
+  food: Food,
+  massKg: number,
+  rules: RuleSet,
+  powerW: number = USUAL_MICROWAVE.powerW,
+): Span {
+  const startC = toCelsius(rules.bands.freezer.value.at);
+  const { fastMs, slowMs } = microwaveThaw(food, massKg, startC, { ...USUAL_MICROWAVE, powerW });
+  return {
+    fastMs: Math.floor(fastMs / MINUTE_MS) * MINUTE_MS,
+    slowMs: Math.ceil(slowMs / MINUTE_MS) * MINUTE_MS,
+  };
 }

@@ -146,7 +146,7 @@ export const payloads = {
       cookSlowMs: z.number().int().positive(),
       restMs: z.number().int().min(0),
       /** Thawing times from heat transfer, as they were when it was planned; the rules' alone where none were known. */
-      computedThaw: z.object({ refrigerator: span, coldWater: span }).partial().optional(),
+      computedThaw: z.object({ refrigerator: span, coldWater: span, microwave: span }).partial().optional(),
       /** How long an icy middle still takes, from what it read. */
       thawLeftMs: z.number().int().min(0).optional(),
       /** When to start, as it was accepted: within these the cook is home and it is neither too early nor too late. */

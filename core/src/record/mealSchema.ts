@@ -82,7 +82,7 @@ const dish = z.discriminatedUnion('kind', [
       condition: z.enum(['frozen', 'thawed', 'fresh']),
       since: instant.nullable(),
       method: z.enum(['refrigerator', 'coldWater', 'microwave', 'fromFrozen', 'thawed', 'fresh']),
-      computedThaw: z.object({ refrigerator: span, coldWater: span }).partial().optional(),
+      computedThaw: z.object({ refrigerator: span, coldWater: span, microwave: span }).partial().optional(),
       /** How long an icy middle takes since its thaw was begun, from what it read. */
       thawLeftMs: ms.optional(),
       /** In a marinade or a brine, in the refrigerator. */

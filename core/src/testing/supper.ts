@@ -14,7 +14,7 @@ const everyDay = Object.fromEntries(
 
 export const settings: MealAsked['settings'] = {
   kitchen: {
-    ovens: [{ shelves: 2, widestM: null }],
+    ovens: [{ shelves: 2, widestM: null, fan: false }],
     warm: 0,
     rings: 4,
     potLitres: null,
@@ -22,6 +22,7 @@ export const settings: MealAsked['settings'] = {
     boards: 2,
     sinks: 1,
     microwave: true,
+    microwaveW: null,
     grill: false,
     slowCooker: false,
   },

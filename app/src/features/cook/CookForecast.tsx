@@ -1,5 +1,6 @@
 import { foodById } from '@omtel/core/foods';
 import { madeOf, startC, type CarryOver, type Unmet } from '@omtel/core/forecast';
+import { allBlow } from '@omtel/core/meal';
 import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
 import { placesOf, targetOf } from '@omtel/core/clocks';
@@ -25,8 +26,8 @@ const UNMET: Record<Unmet, string> = {
 
 /** When a joint in the oven gets to its target, by heat transfer and the probe; only a reading says that it has. */
 export function CookForecast({ food }: { readonly food: FoodState }) {
-  const { rules, units, zone } = useKitchen(food);
-  const [fan, setFan] = useState(false);
+  const { rules, units, zone, settings } = useKitchen(food);
+  const [fan, setFan] = useState(food.oven?.fan ?? allBlow(settings.kitchen.ovens));
   const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const { roast } = foodById(food.foodKey);
   const target = targetOf(food, rules);

@@ -1,5 +1,6 @@
 import { ovenOf, type Step } from '@omtel/core/plan';
 import type { RuleSet } from '@omtel/core/guidance';
+import { allBlow, type Oven } from '@omtel/core/meal';
 import { rulesOfFood, type FoodState } from '@omtel/core/trail';
 import type { ActionKind } from '@omtel/core/judge';
 import type { EventType, Payload } from '@omtel/core/record';
@@ -29,9 +30,9 @@ export function useRecord() {
 }
 
 /** As hot as the step said, which is what was ticked. */
-function ovenOnAs(food: FoodState, rules: RuleSet): Payload<'ovenOn'> {
+function ovenOnAs(food: FoodState, rules: RuleSet, ovens: readonly Oven[]): Payload<'ovenOn'> {
   const temperature = ovenOf(food, rules);
-  return temperature ? { temperature } : {};
+  return { ...(temperature && { temperature }), ...(allBlow(ovens) && { fan: true }) };
 }
 
 /** Does what a step or a ruling asks for: records it, or opens the screen where it is done. */
@@ -61,7 +62,12 @@ export function useAct() {
         case 'checkThawed':
           return recordNow(food, 'thawed', 'thawed', {});
         case 'ovenOn':
-          return recordNow(food, 'oven on', 'ovenOn', ovenOnAs(food, rulesOf(food)));
+          return recordNow(
+            food,
+            'oven on',
+            'ovenOn',
+            ovenOnAs(food, rulesOf(food), household.settings.kitchen.ovens),
+          );
         case 'startCooking':
           return recordNow(food, 'on the heat', 'cookingStarted', {});
         case 'offHeat':

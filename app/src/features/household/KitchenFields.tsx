@@ -9,7 +9,8 @@ import { Stepper } from '../../ui/Stepper';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { CookHours } from './HomeAndAwake';
-import { VolumeField } from './MeasureFields';
+import { HasField } from './HasField';
+import { PowerField, VolumeField } from './MeasureFields';
 import { OvenFields } from './OvenFields';
 
 interface KitchenFieldsProps {
@@ -31,16 +32,7 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
     />
   );
   const has = (label: string, field: 'microwave' | 'grill' | 'slowCooker') => (
-    <View style={styles.switch}>
-      <Words face="strong" style={styles.grow}>
-        {label}
-      </Words>
-      <Switch
-        value={kitchen[field]}
-        onValueChange={(value) => set({ [field]: value })}
-        accessibilityLabel={label}
-      />
-    </View>
+    <HasField label={label} value={kitchen[field]} onChange={(value) => set({ [field]: value })} />
   );
   return (
     <View style={styles.group}>
@@ -66,6 +58,9 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
       {count('Boards', 'boards', 1, 8)}
       {count('Sinks or tubs to thaw in', 'sinks', 1, 3)}
       {has('A microwave', 'microwave')}
+      {kitchen.microwave && (
+        <PowerField watts={kitchen.microwaveW} onChange={(microwaveW) => set({ microwaveW })} />
+      )}
       {has('A grill', 'grill')}
       {has('A slow cooker', 'slowCooker')}
       {cooks.map((cook) => (

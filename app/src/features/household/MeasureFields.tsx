@@ -9,6 +9,7 @@ import {
   volumeUnitOf,
   type Problem,
 } from '@omtel/core/units';
+import { MICROWAVE_W } from '@omtel/core/api';
 import { useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { Field } from '../../ui/Field';
@@ -18,14 +19,15 @@ interface MeasureFieldProps {
   readonly suffix: string;
   /** In the unit that is shown; null where nobody measured. */
   readonly value: number | null;
+  readonly least?: number;
   readonly most: number;
   readonly onChange: (value: number | null) => void;
 }
 
 /** A measure of the kitchen that need not be said: what is unknown is held against nothing. */
-function MeasureField({ label, suffix, value, most, onChange }: MeasureFieldProps) {
+function MeasureField({ label, suffix, value, least = 0, most, onChange }: MeasureFieldProps) {
   const [text, setText] = useState(value === null ? '' : String(Number(value.toFixed(1))));
-  const read = readMeasure(text, most);
+  const read = readMeasure(text, { least, most });
   return (
     <Field
       label={label}
@@ -39,13 +41,16 @@ function MeasureField({ label, suffix, value, most, onChange }: MeasureFieldProp
   );
 }
 
-function readMeasure(text: string, most: number): { readonly value: number | null } | Problem {
+function readMeasure(
+  text: string,
+  { least, most }: { readonly least: number; readonly most: number },
+): { readonly value: number | null } | Problem {
   if (text.trim() === '') return { value: null };
   return orProblem(() => {
     const value = parseNumber(text);
-    return value >= 0 && value <= most
+    return value >= least && value <= most
       ? { value }
-      : { problem: `Not below nothing, and no more than ${Math.round(most)}.` };
+      : { problem: `Not below ${least === 0 ? 'nothing' : least}, and no more than ${Math.round(most)}.` };
   });
 }
 
@@ -67,6 +72,25 @@ export function VolumeField({ label, litres, onChange }: VolumeFieldProps) {
       value={litres === null ? null : fromLitres(litres, unit)}
       most={fromLitres(MOST_LITRES, unit)}
       onChange={(value) => onChange(value === null ? null : toLitres(value, unit))}
+    />
+  );
+}
+
+interface PowerFieldProps {
+  readonly watts: number | null;
+  readonly onChange: (watts: number | null) => void;
+}
+
+/** What the maker of the microwave says it puts out, not what it draws. */
+export function PowerField({ watts, onChange }: PowerFieldProps) {
+  return (
+    <MeasureField
+      label="It puts out"
+      suffix="W"
+      value={watts}
+      least={MICROWAVE_W.least}
+      most={MICROWAVE_W.most}
+      onChange={onChange}
     />
   );
 }

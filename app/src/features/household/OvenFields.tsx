@@ -3,6 +3,7 @@ import { Fragment } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
 import { Stepper } from '../../ui/Stepper';
+import { HasField } from './HasField';
 import { WidthField } from './MeasureFields';
 
 type Ovens = Settings['kitchen']['ovens'];
@@ -21,11 +22,11 @@ export function OvenFields({ ovens, onChange }: OvenFieldsProps) {
     onChange(ovens.map((oven, index) => (index === at ? { ...oven, ...patch } : oven)));
   return (
     <>
-      {ovens.map(({ shelves, widestM }, index) => (
+      {ovens.map((oven, index) => (
         <Fragment key={index}>
           <Stepper
             label={`${NAMES[index]!}: shelves`}
-            value={shelves}
+            value={oven.shelves}
             min={0}
             max={MOST_SHELVES}
             onChange={(next) =>
@@ -34,8 +35,13 @@ export function OvenFields({ ovens, onChange }: OvenFieldsProps) {
           />
           <WidthField
             label={`${NAMES[index]!}: widest tin`}
-            widestM={widestM}
+            widestM={oven.widestM}
             onChange={(next) => change(index, { widestM: next })}
+          />
+          <HasField
+            label={`${NAMES[index]!}: has a fan`}
+            value={oven.fan}
+            onChange={(fan) => change(index, { fan })}
           />
         </Fragment>
       ))}
@@ -44,7 +50,7 @@ export function OvenFields({ ovens, onChange }: OvenFieldsProps) {
           <Button
             kind="plain"
             label={ovens.length === 0 ? 'There is an oven' : 'There is a second oven'}
-            onPress={() => onChange([...ovens, { shelves: 2, widestM: null }])}
+            onPress={() => onChange([...ovens, { shelves: 2, widestM: null, fan: false }])}
           />
         </View>
       )}

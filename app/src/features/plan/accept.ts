@@ -42,7 +42,8 @@ export function acceptedEvents(
 const whole = (span: Span | undefined): Span | undefined =>
   span && { fastMs: Math.round(span.fastMs), slowMs: Math.round(span.slowMs) };
 
-const rounded = ({ refrigerator, coldWater }: NonNullable<PlanInputs['computedThaw']>) => ({
+const rounded = ({ refrigerator, coldWater, microwave }: NonNullable<PlanInputs['computedThaw']>) => ({
   refrigerator: whole(refrigerator),
   coldWater: whole(coldWater),
+  microwave: whole(microwave),
 });

@@ -1,5 +1,11 @@
 import { readMass } from '@omtel/core/foods';
-import { compareMethods, type MethodPlan, type PlanInput, type RoastingTime } from '@omtel/core/plan';
+import {
+  compareMethods,
+  inMicrowave,
+  type MethodPlan,
+  type PlanInput,
+  type RoastingTime,
+} from '@omtel/core/plan';
 import { printedEnd, usedBeforeFreezing } from '@omtel/core/clocks';
 import { MINUTE_MS, type Problem } from '@omtel/core/units';
 import { useMemo } from 'react';
@@ -64,7 +70,17 @@ export function usePlanning(
       return { ...read, inputs: null, plans: null };
 
     const since = bought === undefined ? sinceOf(draft, stored, minute, zone) : bought;
-    const shared = { massKg: mass.massKg, serveAt: serve.serveAt, restMs: rest.ms, since, computedThaw };
+    const { microwaveW } = settings.kitchen;
+    const withOwn = microwaveW
+      ? { ...computedThaw, microwave: inMicrowave(food, mass.massKg, rules, microwaveW) }
+      : computedThaw;
+    const shared = {
+      massKg: mass.massKg,
+      serveAt: serve.serveAt,
+      restMs: rest.ms,
+      since,
+      computedThaw: withOwn,
+    };
     const plans = compareMethods({
       ...shared,
       food,
@@ -81,5 +97,5 @@ export function usePlanning(
       rules,
     });
     return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
-  }, [food, parts, stored, draft, computedThaw, bought, units, minute, zone, rules, settings.availability]);
+  }, [food, parts, stored, draft, computedThaw, bought, units, minute, zone, rules, settings]);
 }

@@ -14,6 +14,7 @@ import * as cooks from './2026-07-18-cooks';
 import * as calendar from './2026-07-19-calendar';
 import * as ovens from './2026-11-27-ovens';
 import * as thermometers from './2026-11-28-thermometers';
+import * as watts from './2026-11-28-watts';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -32,6 +33,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-07-19-calendar': calendar,
   '2026-11-27-ovens': ovens,
   '2026-11-28-thermometers': thermometers,
+  '2026-11-28-watts': watts,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {
