@@ -19,11 +19,16 @@ const timed = <Result>(work: () => Result): [result: Result, ms: number] => {
   return [result, performance.now() - began];
 };
 
+const spread = (ms: readonly number[]): string =>
+  ms.length
+    ? `in ${median(ms).toFixed(0)} ms at the median, ${Math.max(...ms).toFixed(0)} at most (of ${ms.length})`
+    : 'never';
+
 /** Schedules of invented evenings, against a mixed-integer solver on the same model on a grid of five minutes. */
 export async function meals(): Promise<string[]> {
   const apart: { readonly dearer: number; readonly waiting: number }[] = [];
   const [faster, firsts, lines] = [[] as number[], [] as number[], [] as string[]];
-  const replans: number[] = [];
+  const [replans, refusals] = [[] as number[], [] as number[]];
   let [missed, later, unproven, both] = [0, 0, 0, 0];
   for (let evening = 0; evening < EVENINGS; evening++) {
     const dishes = 2 + (evening % 11);
@@ -48,7 +53,10 @@ export async function meals(): Promise<string[]> {
     const found = 'startAt' in answer ? answer : null;
     if (found && brokenBy(problem, found).length) throw new Error(`evening ${evening} breaks a constraint`);
     const changed = found && lateEnd(problem, found);
-    if (found && changed) replans.push(timed(() => solve(changed, { before: found }))[1]);
+    if (found && changed) {
+      const [anew, ms] = timed(() => solve(changed, { before: found }));
+      ('startAt' in anew ? replans : refusals).push(ms);
+    }
     const what = found
       ? `${found.cost.toFixed(2)}, late ${found.serveAt - problem.serveAt}`
       : Object.keys(answer)[0]!;
@@ -80,7 +88,7 @@ export async function meals(): Promise<string[]> {
     ...lines,
     `${both} without a schedule, said so; ${missed} missed, ${later} served later than they have to be, ${unproven} not proven`,
     `waiting within 2 % of the least: ${within(0.02)}; within 5 %: ${within(0.05)}`,
-    `planned anew after a late end in ${median(replans).toFixed(0)} ms at the median, ${Math.max(...replans).toFixed(0)} at most (of ${replans.length})`,
+    `planned anew after a late end ${spread(replans)}; that it cannot be any more, with why, ${spread(refusals)}`,
     `${median(faster).toFixed(1)} × faster at the median; the first schedule after ${median(firsts).toFixed(0)} ms, ${Math.max(...firsts).toFixed(0)} at most`,
   ];
 }

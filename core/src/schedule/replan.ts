@@ -10,7 +10,7 @@ import { build } from './search';
 import type { Search } from './timing';
 
 /** What one moment is worth, and the search for an earlier one than the first that does: somebody stands at the stove and waits. */
-const [AT_ONE, EARLIER] = [500, 2_500];
+const [AT_ONE, EARLIER] = [500, 600];
 
 /**
  * A schedule after something changed: at the moment that stood if it can be, else as soon after it as is found, and with what can
