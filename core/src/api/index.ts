@@ -33,6 +33,21 @@ export {
   storeReadingSchema,
   type StoreRecord,
 } from './stores';
+export {
+  type Channel,
+  type ChannelChange,
+  channelChangeSchema,
+  channelNameSchema,
+  type ChannelRecord,
+  type Device,
+  type DeviceKey,
+  deviceKeySchema,
+  type Devices,
+  LONGEST_DEVICE_NAME,
+  newDeviceSchema,
+  recordSpanSchema,
+  type TakenIn,
+} from './devices';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
 export { type Cursor, cursorOf, pageSchema } from './pages';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';

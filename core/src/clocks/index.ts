@@ -70,7 +70,7 @@ export {
 } from './probing';
 export type { TrailReading } from './reading';
 export { beginningOf, type Spell, unsureAt } from './spell';
-export { isStoreRight } from './storeAir';
+export { isStoreRight, warmestAir } from './storeAir';
 export {
   foundThawed,
   leftMethod,

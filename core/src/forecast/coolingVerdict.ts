@@ -1,4 +1,4 @@
-import { coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
+import { AIR_MEAN_MS, coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
 import { crossingS, materialOfFood, trailingMean, USUAL_REFRIGERATOR, type Series } from '../thermal';
 import { SECOND_MS, toCelsius, toMetres, type Temperature } from '../units';
 import { containerById, depthIn, DoesNotFit } from './containers';
@@ -112,16 +112,13 @@ function coldForGoodS({ timeS, warmestC }: Series, threshold: number): number | 
 const isSetTooWarm = ({ setC } = USUAL_REFRIGERATOR, { bands }: RuleSet): boolean =>
   setC > toCelsius(bands.refrigerator.value.at);
 
-/** A thermostat swings about what it is set to: air is judged by its mean over so long. */
-const SWING_S = 20 * 60;
-
 function cabinetOf(
   { timeS, airC, neighboursC }: Series,
   { neighbours = [], refrigerator }: CoolingInput,
   rules: RuleSet,
 ) {
   const limit = toCelsius(rules.bands.refrigerator.value.at);
-  const meanC = trailingMean(timeS, airC, SWING_S);
+  const meanC = trailingMean(timeS, airC, AIR_MEAN_MS / SECOND_MS);
   let tooWarmS = 0;
   for (let i = 1; i < meanC.length; i++) if (meanC[i]! > limit) tooWarmS += timeS[i]! - timeS[i - 1]!;
   return {

@@ -18,6 +18,7 @@ export { type SourceId, sources } from './sources';
 export { listRules, ruleById, ruleIn, rulesOf, UnknownRule } from './lookup';
 export { describeValue, RISK_WORDS } from './describe';
 export { type Span, thawTime, waterRule, widened } from './thawTime';
+export { AIR_MEAN_MS } from './airMean';
 export { coolingMs } from './coolingTime';
 export { type Guidance, type GuidanceChoice, guidanceSchema, PLAIN_GUIDANCE } from './guidance';
 export { rulesFor } from './rulesFor';

@@ -53,8 +53,15 @@ export function trailingMean(timeS: readonly number[], values: readonly number[]
   const area = [0];
   for (let i = 1; i < values.length; i++)
     area.push(area[i - 1]! + ((values[i]! + values[i - 1]!) / 2) * (timeS[i]! - timeS[i - 1]!));
+  // The time before a later point begins no earlier.
+  let first = 0;
   return values.map((value, i) => {
     const fromS = Math.max(timeS[0]!, timeS[i]! - overS);
-    return timeS[i]! > fromS ? (area[i]! - valueAt(timeS, area, fromS)) / (timeS[i]! - fromS) : value;
+    while (timeS[first + 1]! <= fromS && first < i) first += 1;
+    if (timeS[i]! <= fromS) return value;
+    const intoS = fromS - timeS[first]!;
+    const slope = (values[first + 1]! - values[first]!) / (timeS[first + 1]! - timeS[first]! || 1);
+    const before = area[first]! + intoS * (values[first]! + (slope * intoS) / 2);
+    return (area[i]! - before) / (timeS[i]! - fromS);
   });
 }

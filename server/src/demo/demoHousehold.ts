@@ -2,6 +2,7 @@ import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
+import { deleteDevices } from '../repositories/devices';
 import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
 import { deleteLineage } from '../repositories/lineage';
@@ -80,6 +81,7 @@ export async function restartDemo(
     await deleteMeals(trx, household.id);
     await deleteStoreReadings(trx, household.id);
     await deletePowerCuts(trx, household.id);
+    await deleteDevices(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);
     await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
     await tell(trx, fresh, wall, zone);

@@ -11,6 +11,7 @@ import { knownHost } from './knownHost';
 import { kindOf, onError, problem } from './problem';
 import { requestLog } from './requestLog';
 import { calendarRoutes, feedRoutes } from './routes/calendar';
+import { deviceIntake, deviceRoutes } from './routes/devices';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
@@ -71,6 +72,7 @@ export function createApp(services: Services): OpenAPIHono {
   app.use('/api/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
   app.doc('/api/openapi.json', { openapi: '3.0.0', info: { title: 'Omtel', version: '0.1.0' } });
   app.route('/api/session', sessionRoutes(services));
+  app.route('/api/devices', deviceIntake(services));
   const folded: MiddlewareHandler<SignedIn> = async (c, next) => {
     await refolding.ahead(c.var.householdId);
     return next();
@@ -84,6 +86,8 @@ export function createApp(services: Services): OpenAPIHono {
     '/api/stores/*',
     '/api/calendar',
     '/api/calendar/*',
+    '/api/devices',
+    '/api/devices/*',
   ]) {
     app.use(guarded, signedIn(services));
     app.use(guarded, folded);
@@ -92,6 +96,7 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));
   app.route('/api/calendar', calendarRoutes(services));
+  app.route('/api/devices', deviceRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
   app.use('/calendar/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
   app.route('/calendar', feedRoutes(services));

@@ -10,6 +10,7 @@ interface Stored {
   store: StoreId;
   at: number;
   temperature: unknown;
+  channel_id: number | null;
 }
 
 const read = ({ id, store, at, temperature }: Stored): StoreReading => ({
@@ -23,10 +24,12 @@ export async function insertStoreReading(
   db: Database,
   householdId: string,
   { temperature, ...reading }: StoreReading,
+  channelId: number | null,
 ): Promise<void> {
   await db('store_readings').insert({
     ...reading,
     household_id: householdId,
+    channel_id: channelId,
     temperature: JSON.stringify(temperature),
   });
 }
@@ -73,6 +76,20 @@ export async function storeReadingsUntil(
     .orderBy('at', 'desc')
     .orderBy('id', 'desc')
     .limit(most);
+  return rows.map(read);
+}
+
+/** What was put on the record by a channel of a device, since a moment. */
+export async function storeReadingsOfChannel(
+  db: Database,
+  householdId: string,
+  channelId: number,
+  since: number,
+): Promise<StoreReading[]> {
+  const rows = await db<Stored>('store_readings')
+    .where({ household_id: householdId, channel_id: channelId })
+    .where('at', '>=', since)
+    .orderBy('at');
   return rows.map(read);
 }
 

@@ -28,6 +28,7 @@ const LOOKED_BACK = 500;
  * Records what the air of a store read. When it turns too warm, or right again, every food in it learns so. Sending the
  * same reading again is harmless.
  *
+ * @param channelId the channel of a device that read it; null for somebody
  * @throws Refusal for a reading that lies in the future
  */
 export async function recordStoreReading(
@@ -35,11 +36,12 @@ export async function recordStoreReading(
   householdId: string,
   reading: StoreReading,
   wall: WallClock,
+  channelId: number | null = null,
 ): Promise<void> {
   await changeRecord(db, householdId, wall, async (trx, now) => {
     if (reading.at > now + AHEAD_MS) throw new Refusal(422, 'That has not happened yet. Check the time.');
     if (await findStoreReading(trx, householdId, reading.id)) return null;
-    return { reading, change: () => insertStoreReading(trx, householdId, reading) };
+    return { reading, change: () => insertStoreReading(trx, householdId, reading, channelId) };
   });
 }
 

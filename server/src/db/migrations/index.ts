@@ -13,6 +13,7 @@ import * as meals from './2026-07-17-meals';
 import * as cooks from './2026-07-18-cooks';
 import * as calendar from './2026-07-19-calendar';
 import * as ovens from './2026-11-27-ovens';
+import * as devices from './2026-11-28-devices';
 import * as thermometers from './2026-11-28-thermometers';
 import * as watts from './2026-11-28-watts';
 
@@ -32,6 +33,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-07-18-cooks': cooks,
   '2026-07-19-calendar': calendar,
   '2026-11-27-ovens': ovens,
+  '2026-11-28-devices': devices,
   '2026-11-28-thermometers': thermometers,
   '2026-11-28-watts': watts,
 };

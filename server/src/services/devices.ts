@@ -1,0 +1,138 @@
+import { createHash, randomBytes } from 'node:crypto';
+import type { ChannelChange, ChannelRecord, Device, DeviceKey } from '@omtel/core/api';
+import { MOST_DEVICES } from '@omtel/core/devices';
+import type { WallClock } from '../clock';
+import type { Database } from '../db/connect';
+import { inTransaction } from '../db/transaction';
+import { countBetween, extremesBetween, readingsBetween } from '../repositories/deviceReadings';
+import {
+  deleteDevice,
+  findDevice,
+  insertDevice,
+  listChannels,
+  listDevices,
+  saveKey,
+  updateChannel,
+  type ChannelRow,
+} from '../repositories/devices';
+import { lockHousehold } from '../repositories/households';
+import { getHousehold } from './household';
+import { householdNow } from './householdClock';
+import { judgeAir } from './judgeAir';
+import { Refusal } from './refusal';
+
+export const keyHashOf = (key: string): string => createHash('sha256').update(key).digest('hex');
+
+const newKey = (): string => randomBytes(32).toString('base64url');
+
+/** More than this are not drawn one by one. */
+const MOST_DRAWN = 4000;
+/** A drawing is this wide, and more than this nobody sees. */
+const PARTS = 400;
+
+/** The devices of a household, each with its channels. */
+export async function presentDevices(db: Database, householdId: string): Promise<Device[]> {
+  const devices = await listDevices(db, householdId);
+  const channels = await listChannels(db, householdId);
+  return devices.map(({ id, name, madeAt, hasKey }) => ({
+    id,
+    name,
+    madeAt,
+    hasKey,
+    channels: channels
+      .filter(({ deviceId }) => deviceId === id)
+      .map(({ name: channel, measured, since, last, battery }) => ({
+        name: channel,
+        measured,
+        since,
+        last,
+        battery,
+      })),
+  }));
+}
+
+/**
+ * Notes a device, and gives it a key.
+ *
+ * @throws Refusal for one more than a kitchen has, or one there is already
+ */
+export async function addDevice(
+  db: Database,
+  householdId: string,
+  { id, name }: { readonly id: string; readonly name: string },
+  wall: WallClock,
+): Promise<DeviceKey> {
+  const key = newKey();
+  await inTransaction(db, async (trx) => {
+    const household = await lockHousehold(trx, householdId);
+    if (!household) throw new Refusal(401, 'Sign in first.');
+    const known = await listDevices(trx, householdId);
+    if (known.some((device) => device.id === id)) throw new Refusal(409, 'There is that device already.');
+    if (known.length >= MOST_DEVICES)
+      throw new Refusal(422, `At most ${MOST_DEVICES} devices. Remove one that is gone.`);
+    const madeAt = Math.round(householdNow(household, wall));
+    await insertDevice(trx, { householdId, id, name, madeAt }, keyHashOf(key));
+  });
+  return { id, key };
+}
+
+/** Gives a device another key; the one before opens nothing any more. */
+export async function renewKey(db: Database, householdId: string, id: string): Promise<DeviceKey> {
+  await knownDevice(db, householdId, id);
+  const key = newKey();
+  await saveKey(db, householdId, id, keyHashOf(key));
+  return { id, key };
+}
+
+/** Lets a device send no more; what it read stays. */
+export async function revokeKey(db: Database, householdId: string, id: string): Promise<void> {
+  await knownDevice(db, householdId, id);
+  await saveKey(db, householdId, id, null);
+}
+
+/** Takes a device away with all it read; what foods were told by it stays told. Taking it away again is harmless. */
+export const removeDevice = deleteDevice;
+
+/** Says what a channel measures, and since when. What it read since is told where it belongs. */
+export async function sayWhatChannelMeasures(
+  db: Database,
+  householdId: string,
+  { id, channel: name }: { readonly id: string; readonly channel: string },
+  { measured, since }: ChannelChange,
+  wall: WallClock,
+): Promise<void> {
+  const household = await getHousehold(db, householdId);
+  const channel = await knownChannel(db, householdId, id, name);
+  await updateChannel(db, householdId, channel.id, { measured, since, judgedUntil: since });
+  await judgeAir(db, household, channel.id, wall);
+}
+
+/** What a channel read over a time: of a long one only how low and how high. */
+export async function channelRecord(
+  db: Database,
+  householdId: string,
+  { id, channel: name }: { readonly id: string; readonly channel: string },
+  { from, to }: { readonly from: number; readonly to: number },
+): Promise<ChannelRecord> {
+  const channel = await knownChannel(db, householdId, id, name);
+  const span = [from, to] as const;
+  return (await countBetween(db, channel, span)) <= MOST_DRAWN
+    ? { kind: 'readings', readings: await readingsBetween(db, channel, span) }
+    : { kind: 'extremes', parts: await extremesBetween(db, channel, span, PARTS) };
+}
+
+/** @throws Refusal for a device the household has not */
+export async function knownDevice(db: Database, householdId: string, id: string): Promise<void> {
+  if (!(await findDevice(db, householdId, id))) throw new Refusal(404, 'There is no such device.');
+}
+
+async function knownChannel(
+  db: Database,
+  householdId: string,
+  deviceId: string,
+  name: string,
+): Promise<ChannelRow> {
+  const found = (await listChannels(db, householdId, deviceId)).find((channel) => channel.name === name);
+  if (!found) throw new Refusal(404, 'There is no such channel.');
+  return found;
+}
