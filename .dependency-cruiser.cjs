@@ -34,7 +34,7 @@ module.exports = {
       comment: 'It places tasks; what they are of is known above it.',
       severity: 'error',
       from: { path: '^core/src/schedule/' },
-      to: { path: '^core/src/', pathNot: '^core/src/schedule/' },
+      to: { path: '^core/src/', pathNot: '^core/src/(schedule|chance)/' },
     },
     {
       name: 'places-by-their-index',
@@ -45,6 +45,13 @@ module.exports = {
         path: '^app/src/features/([^/]+)/',
         pathNot: ['^app/src/features/$1/', '^app/src/features/[^/]+/index\\.ts$'],
       },
+    },
+    {
+      name: 'devices-know-the-core',
+      comment: 'A stand-in speaks the open address and nothing else, so that a real device needs nothing else.',
+      severity: 'error',
+      from: { path: '^devices/' },
+      to: { path: '^(app|server|scripts)/' },
     },
     {
       name: 'one-way',

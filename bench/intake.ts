@@ -10,7 +10,8 @@ import { ensureDemoHousehold } from '../server/src/demo/demoHousehold';
 import { createApp } from '../server/src/http/app';
 import { NOTHING_STALE } from '../server/src/services/refolding';
 import { startDatabase } from '../scripts/lib/database';
-import { chances, foodLife, yearsOfUse } from '../scripts/lib/inventedUse';
+import { chances } from '@omtel/core/chance';
+import { foodLife, yearsOfUse } from '../scripts/lib/inventedUse';
 
 const ROUNDS = 60;
 const IN_BATCH = 200;

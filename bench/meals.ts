@@ -1,7 +1,7 @@
 import highs from 'highs';
 import { LATE_PER_MINUTE, readProblem, solve } from '../core/src/schedule';
 import { brokenBy } from '../core/src/testing/scheduleCheck';
-import { chances } from '../scripts/lib/inventedUse';
+import { chances } from '../core/src/chance';
 import { inventedEvening } from './meals/evenings';
 import { lateEnd } from './meals/lateEnd';
 import { leftOut, programOf } from './meals/program';

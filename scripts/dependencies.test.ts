@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 const read = (path: string): string => readFileSync(path, 'utf8');
 const manifests = [
   'package.json',
-  ...['core', 'server', 'app', 'e2e', 'bench'].map((room) => `${room}/package.json`),
+  ...['core', 'server', 'app', 'e2e', 'bench', 'devices'].map((room) => `${room}/package.json`),
 ];
 const needed = new Set(
   manifests.flatMap((path) => {

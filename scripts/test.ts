@@ -19,7 +19,7 @@ const CHECKS: readonly (readonly [name: string, program: string, ...args: string
     bin('depcruise'),
     '--config',
     '.dependency-cruiser.cjs',
-    ...['core', 'app', 'server', 'e2e', 'bench', 'scripts'],
+    ...['core', 'app', 'server', 'e2e', 'bench', 'devices', 'scripts'],
   ],
   ['types of core', bin('tsc'), '-p', 'core'],
   ['types of server', bin('tsc'), '-p', 'server'],

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chances } from './lib/inventedUse';
+import { chances } from '@omtel/core/chance';
 import { run, Sentence } from './lib/sentence';
 import { openArena, type Arena } from './lib/torture/arena';
 import { openClusterArena } from './lib/torture/clusterArena';

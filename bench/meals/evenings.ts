@@ -1,5 +1,5 @@
 import type { ProblemJson } from '../../core/src/schedule';
-import type { Chance } from '../../scripts/lib/inventedUse';
+import type { Chance } from '../../core/src/chance';
 
 type Tasks = ProblemJson['tasks'];
 type Links = NonNullable<ProblemJson['links']>;

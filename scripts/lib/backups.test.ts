@@ -10,7 +10,8 @@ import { recordEvents } from '../../server/src/services/recordEvents';
 import { verifyLedger } from '../../server/src/services/verify';
 import { backUp, restore } from './backups';
 import { startDatabase, type RunningDatabase } from './database';
-import { chances, yearsOfUse } from './inventedUse';
+import { chances } from '@omtel/core/chance';
+import { yearsOfUse } from './inventedUse';
 
 jest.setTimeout(180_000);
 

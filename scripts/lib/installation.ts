@@ -4,7 +4,7 @@ import { ensureSecrets, type Secrets } from './secrets';
 import { Sentence } from './sentence';
 
 export const HOME = '.omtel';
-const USUAL_PORT = 4610;
+export const USUAL_PORT = 4610;
 
 /**
  * The port to listen on.

@@ -1,22 +1,9 @@
+import type { Chance } from '@omtel/core/chance';
 import { v7 as uuid } from 'uuid';
 import { eventSchema, type FoodEvent } from '@omtel/core/record';
 
 const MINUTE_MS = 60_000;
 const DAY_MS = 24 * 60 * MINUTE_MS;
-
-/** A number from 0 up to 1, the next of a row that a seed decides. */
-export type Chance = () => number;
-
-/** The same row of chances for the same seed: whatever fails can be done again. */
-export function chances(seed: number): Chance {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 2 ** 32;
-  };
-}
 
 export const oneOf = <Some>(some: readonly Some[], chance: Chance): Some =>
   some[Math.floor(chance() * some.length)]!;

@@ -51,8 +51,8 @@ describe('the address devices send to', () => {
       '{"celsius":3.1,"battery":0.8}',
       lineOf({ channel: 'b', at: now() - SECOND_MS, celsius: -18 }),
     ];
-    expect(await taken(key, lines)).toEqual({ taken: 2, refused: [] });
-    expect(await taken(key, lines)).toEqual({ taken: 2, refused: [] });
+    expect(await taken(key, lines)).toEqual({ now: now(), taken: 2, refused: [] });
+    expect(await taken(key, lines)).toEqual({ now: now(), taken: 2, refused: [] });
     const [device] = await devices();
     expect(device).toMatchObject({ id, name: 'Sensor', hasKey: true });
     expect(device!.channels).toMatchObject([

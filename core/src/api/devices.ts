@@ -44,6 +44,8 @@ export interface Devices {
 
 /** What became of the lines a device sent. */
 export interface TakenIn {
+  /** The moment it is in the kitchen: a device without a clock of its own may go by it. */
+  readonly now: number;
   readonly taken: number;
   readonly refused: readonly RefusedLine[];
 }

@@ -1,4 +1,4 @@
-import { chances } from './chance';
+import { chances } from '../chance';
 import { gridOf, type Grid } from './grid';
 import type { Problem } from './problem';
 import { build, fits } from './search';

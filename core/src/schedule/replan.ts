@@ -1,4 +1,4 @@
-import { chances } from './chance';
+import { chances } from '../chance';
 import type { Chosen } from './choices';
 import type { Effort } from './descent';
 import { gridOf, type Grid } from './grid';

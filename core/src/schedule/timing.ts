@@ -1,4 +1,4 @@
-import { chances } from './chance';
+import { chances } from '../chance';
 import { gridOf, type Grid } from './grid';
 import type { Placing } from './placing';
 import { earliestOf, firstFrom, neverOf, pairsOf, window } from './moments';

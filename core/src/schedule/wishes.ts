@@ -1,4 +1,4 @@
-import { chances } from './chance';
+import { chances } from '../chance';
 import { gridOf } from './grid';
 import { scheduleOf, stoodAt, type Costed } from './onGrid';
 import { asChosen, costOf, type Problem, type Schedule } from './problem';

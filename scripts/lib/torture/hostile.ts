@@ -1,6 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import { connect } from '../../../server/src/db/connect';
-import { chances, foodLife, oneOf, type Chance } from '../inventedUse';
+import { type Chance, chances } from '@omtel/core/chance';
+import { foodLife, oneOf } from '../inventedUse';
 import type { Arena } from './arena';
 import { ifUnreachable, signIn } from './device';
 

@@ -1,7 +1,8 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import { connect } from '../../../server/src/db/connect';
 import { verifyLedger } from '../../../server/src/services/verify';
-import { foodLife, oneOf, type Chance } from '../inventedUse';
+import type { Chance } from '@omtel/core/chance';
+import { foodLife, oneOf } from '../inventedUse';
 import type { Arena } from './arena';
 import { Device, signIn } from './device';
 

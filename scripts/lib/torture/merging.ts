@@ -1,7 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import type { FoodEvent } from '@omtel/core/record';
 import type { FoodTrail } from '@omtel/core/api';
-import { foodLife, type Chance } from '../inventedUse';
+import type { Chance } from '@omtel/core/chance';
+import { foodLife } from '../inventedUse';
 import type { Arena } from './arena';
 import { Device, signIn } from './device';
 

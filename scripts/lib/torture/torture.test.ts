@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chances } from '../inventedUse';
+import { chances } from '@omtel/core/chance';
 import { openArena, type Arena } from './arena';
 import { sendHostile } from './hostile';
 import { killAtRandom } from './kills';

@@ -67,6 +67,7 @@ export async function takeInReadings(
   }));
   const left = new Set(taken.tooMany);
   return {
+    now,
     taken: readings.filter(({ channel }) => !left.has(channel)).length,
     refused: [...refused, ...without],
   };

@@ -1,0 +1,5 @@
+module.exports = {
+  displayName: 'devices',
+  testEnvironment: 'node',
+  transform: { '\\.[jt]sx?$': ['babel-jest', { presets: ['babel-preset-expo'] }] },
+};
