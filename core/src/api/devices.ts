@@ -63,5 +63,7 @@ export type ChannelRecord =
     }
   | {
       readonly kind: 'extremes';
+      /** How many parts the whole of the time has. */
+      readonly of: number;
       readonly parts: readonly { readonly at: number; readonly lowC: number; readonly highC: number }[];
     };

@@ -29,6 +29,7 @@ export {
   type PowerCut,
   powerCutSchema,
   type StoreId,
+  storeIds,
   type StoreReading,
   storeReadingSchema,
   type StoreRecord,

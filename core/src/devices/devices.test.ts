@@ -3,7 +3,17 @@ import { warmestAir } from '../clocks';
 import { careRules, chainRules, codeRules, homeRules } from '../guidance';
 import { trailingMean } from '../thermal';
 import { DAY_MS, HOUR_MS, MINUTE_MS, SECOND_MS, toCelsius } from '../units';
-import { airTurns, limitsC, lineOf, readLines, storeFacts, thinned, TOLERANCE_K, type Read } from '.';
+import {
+  airTurns,
+  limitsC,
+  lineOf,
+  partsOf,
+  readLines,
+  storeFacts,
+  thinned,
+  TOLERANCE_K,
+  type Read,
+} from '.';
 
 const NOW = Date.parse('2026-06-13T17:02:10Z');
 
@@ -241,5 +251,32 @@ describe('the record of a store', () => {
         homeRules,
       )!.trend,
     ).toBeNull();
+  });
+});
+
+describe('a time in even parts', () => {
+  it('is as low and as high as it was, wherever somebody looked', () => {
+    fc.assert(
+      fc.property(anyReadings, fc.integer({ min: 1, max: 60 }), (readings, parts) => {
+        const [from, to] = [readings[0]!.at, readings.at(-1)!.at + 1];
+        const drawn = partsOf(readings, { from, to }, parts);
+        expect(Math.max(...drawn.map(({ highC }) => highC))).toBe(
+          Math.max(...readings.map((each) => each.celsius)),
+        );
+        expect(Math.min(...drawn.map(({ lowC }) => lowC))).toBe(
+          Math.min(...readings.map((each) => each.celsius)),
+        );
+        for (const { lowC, meanC, highC } of drawn) {
+          expect(meanC).toBeGreaterThanOrEqual(lowC - 1e-9);
+          expect(meanC).toBeLessThanOrEqual(highC + 1e-9);
+        }
+      }),
+    );
+  });
+
+  it('has none where nobody looked', () => {
+    const readings = [...air(NOW, [30, 3]), ...air(NOW + 6 * HOUR_MS, [30, 4])];
+    const drawn = partsOf(readings, { from: NOW - HOUR_MS, to: NOW + 7 * HOUR_MS }, 8);
+    expect(drawn.map(({ at }) => (at - NOW) / HOUR_MS)).toEqual([0.5, 6.5]);
   });
 });

@@ -15,5 +15,6 @@ export {
   readLines,
   type RefusedLine,
 } from './line';
+export { type Part, partsOf } from './parts';
 export { type FreezerTrend, type StoreFacts, storeFacts } from './storeFacts';
 export { type Read, thinned, TOLERANCE_K } from './thin';

@@ -118,7 +118,7 @@ export async function channelRecord(
   const span = [from, to] as const;
   return (await countBetween(db, channel, span)) <= MOST_DRAWN
     ? { kind: 'readings', readings: await readingsBetween(db, channel, span) }
-    : { kind: 'extremes', parts: await extremesBetween(db, channel, span, PARTS) };
+    : { kind: 'extremes', of: PARTS, parts: await extremesBetween(db, channel, span, PARTS) };
 }
 
 /** @throws Refusal for a device the household has not */

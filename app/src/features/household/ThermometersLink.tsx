@@ -22,6 +22,7 @@ export function ThermometersLink() {
       ))}
       <View style={styles.start}>
         <Button label="Thermometers and checks" onPress={() => goTo('/thermometers')} />
+        <Button label="Devices that send readings" onPress={() => goTo('/devices')} />
       </View>
     </View>
   );
@@ -29,5 +30,5 @@ export function ThermometersLink() {
 
 const styles = StyleSheet.create({
   group: { gap: space.s },
-  start: { alignItems: 'flex-start' },
+  start: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
 });

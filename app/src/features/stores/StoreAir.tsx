@@ -21,8 +21,9 @@ import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
-import { space } from '../../ui/tokens';
+import { REACH, space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
 import { LikeField } from '../../ui/LikeField';
@@ -68,6 +69,11 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
             ? `${formatTemperature(last.temperature, units)} at ${clockWords(last.at, zone)} ${dayName(last.at, now, zone)}${right ? '' : ': too warm'}`
             : `Not read yet; at most ${formatCeiling(limit, units)}`}
         </Words>
+        <PageLink href={`/record/${store}`} style={styles.link}>
+          <Words tone="rim" face="strong">
+            Record
+          </Words>
+        </PageLink>
         <Button
           kind="plain"
           label={open ? 'Close' : 'Read it'}
@@ -129,5 +135,6 @@ const styles = StyleSheet.create({
   group: { gap: space.xs },
   line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
+  link: { minHeight: REACH, justifyContent: 'center', paddingHorizontal: space.xs },
   form: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
 });

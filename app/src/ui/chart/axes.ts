@@ -11,12 +11,13 @@ export const STEPS = 60;
 export function evenly(
   { at, value }: { readonly at: readonly number[]; readonly value: readonly number[] },
   { from, to }: Range,
+  steps = STEPS,
 ): number[] {
   const values: number[] = [];
   let i = 0;
-  for (let step = 0; step <= STEPS; step++) {
-    const moment = from + ((to - from) * step) / STEPS;
-    if (at.length === 0 || moment > at.at(-1)! + (to - from) / (2 * STEPS)) break;
+  for (let step = 0; step <= steps; step++) {
+    const moment = from + ((to - from) * step) / steps;
+    if (at.length === 0 || moment > at.at(-1)! + (to - from) / (2 * steps)) break;
     while (i < at.length - 2 && at[i + 1]! < moment) i += 1;
     const [a, b] = [at[i]!, at[i + 1] ?? at[i]!];
     const share = b > a ? Math.min(1, Math.max(0, (moment - a) / (b - a))) : 0;

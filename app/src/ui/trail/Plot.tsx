@@ -15,6 +15,8 @@ export interface PlotProps {
   readonly band: { readonly low: Temperature; readonly high: Temperature };
   /** Other limits, drawn as lines with their value. */
   readonly limits?: readonly Temperature[];
+  /** Temperatures told beside the frame without a line. */
+  readonly degrees?: readonly Temperature[];
   readonly units: UnitSystem;
   /** The moments that are told under the time axis, in the order they come. */
   readonly ticks: readonly number[];
@@ -43,6 +45,7 @@ export function Plot({
   window,
   band,
   limits = [],
+  degrees = [],
   units,
   ticks,
   tick,
@@ -102,12 +105,17 @@ export function Plot({
               x={frame.left}
               y={top}
               width={frame.width - frame.left}
-              height={bottom - top}
+              height={Math.max(0, bottom - top)}
               fill={fill}
             />
           ))}
           {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge))}
           {limits.filter(inSight).map((at) => limit(at, colors.ink))}
+          {degrees.filter(inSight).map((at) => (
+            <SvgText key={at.value} {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
+              {axisDegrees(at, units)}
+            </SvgText>
+          ))}
           <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
           {over?.(scale, frame)}
           {ticks.map((at) => (

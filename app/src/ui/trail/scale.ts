@@ -13,6 +13,8 @@ export interface Window {
   readonly from: number;
   readonly to: number;
   readonly temperaturesC: readonly number[];
+  /** Shows these temperatures and little else, whatever they are to the growth band. */
+  readonly closeUp?: boolean;
 }
 
 export interface Scale {
@@ -26,7 +28,9 @@ export interface Curve {
   readonly temperatureC: readonly number[];
 }
 
-const MINUTES_OF_TICKS = [5, 10, 15, 30, 60, 120, 180, 360, 720, 1440, 2880, 5760, 10_080, 20_160, 43_200];
+const MINUTES_OF_TICKS = [
+  5, 10, 15, 30, 60, 120, 180, 360, 720, 1440, 2880, 5760, 10_080, 20_160, 43_200, 129_600,
+];
 const MOST_TICKS = 4;
 
 /**
@@ -42,6 +46,7 @@ export function ticksOf({ from, to }: Pick<Window, 'from' | 'to'>, origin: numbe
 }
 
 const ROOM_C = 6;
+const CLOSE_C = 1.5;
 
 /** As much of the growth band as shows above food that lies quietly in the cold, K. */
 const SEEN_ABOVE_COLD_K = 5;
@@ -51,14 +56,16 @@ const SEEN_ABOVE_COLD_K = 5;
  * it; above food that stayed cold only where it begins.
  */
 export function scaleOf(
-  { from, to, temperaturesC }: Window,
+  { from, to, temperaturesC, closeUp }: Window,
   bandC: { low: number; high: number },
   { width, height, left, top, bottom }: Frame,
 ): Scale {
-  const low = temperaturesC.reduce((a, b) => Math.min(a, b), bandC.low) - ROOM_C;
+  const coldest = temperaturesC.reduce((a, b) => Math.min(a, b), closeUp ? Infinity : bandC.low);
   const hottest = temperaturesC.reduce((a, b) => Math.max(a, b), -Infinity);
-  const high =
-    temperaturesC.length > 0 && hottest <= bandC.low
+  const low = coldest - (closeUp ? CLOSE_C : ROOM_C);
+  const high = closeUp
+    ? hottest + CLOSE_C
+    : temperaturesC.length > 0 && hottest <= bandC.low
       ? bandC.low + SEEN_ABOVE_COLD_K
       : Math.max(hottest, bandC.high) + ROOM_C;
   const span = Math.max(1, to - from);
