@@ -11,7 +11,7 @@ const needed = new Set(
       string,
       Record<string, string>
     >;
-    return Object.keys({ ...dependencies, ...devDependencies }).filter((name) => name !== '@omtel/core');
+    return Object.keys({ ...dependencies, ...devDependencies }).filter((name) => !name.startsWith('@omtel/'));
   }),
 );
 

@@ -213,3 +213,30 @@ it('devices are a household’s own, at most twenty, and go with all they read',
   // Nobody who is not signed in sees them.
   expect((await kitchen.ask('GET', '/api/devices', undefined, { cookie: undefined })).status).toBe(401);
 });
+
+it('what it read, what stores read and what thermometers were checked by are files of the household’s own', async () => {
+  const { id, key } = await aDevice('Sensor, "left"');
+  await taken(key, ['{"celsius":3.25}', lineOf({ channel: 'b', at: now() - HOUR_MS, celsius: -18 })]);
+  await kitchen.ask('POST', '/api/stores/readings', {
+    id: uuid(),
+    store: 'freezer',
+    at: now(),
+    temperature: { value: 0, unit: 'F' },
+  });
+  const file = async (path: string, type: string) => {
+    const answer = await kitchen.ask('GET', path);
+    expect([answer.status, answer.headers.get('content-type')]).toEqual([200, `${type}; charset=utf-8`]);
+    expect(answer.headers.get('content-disposition')).toMatch(/^attachment; filename="[a-z]+\.(csv|json)"$/);
+    return answer.text();
+  };
+  const csv = await file(`/api/devices/${id}/readings.csv`, 'text/csv');
+  expect(csv.split('\r\n')[0]).toBe('time,zone,device,channel,value,unit');
+  expect(csv).toContain('"Sensor, ""left""",1,3.25,°C');
+  const rows = JSON.parse(await file(`/api/devices/${id}/readings.json`, 'application/json')) as object[];
+  expect(rows).toHaveLength(2);
+  expect(await file('/api/stores/readings.csv', 'text/csv')).toContain('freezer,0,°F');
+  expect(await file('/api/household/checks.csv', 'text/csv')).toMatch(/Dial,ovenDial,dropped/);
+  expect((await kitchen.ask('GET', `/api/devices/${uuid()}/readings.csv`)).status).toBe(404);
+  const out = { cookie: undefined };
+  expect((await kitchen.ask('GET', '/api/household/checks.csv', undefined, out)).status).toBe(401);
+});

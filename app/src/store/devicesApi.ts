@@ -1,3 +1,4 @@
+import type { Columns } from '@omtel/core/formats';
 import type { ChannelChange, ChannelRecord, DeviceKey, Devices, TakenIn } from '@omtel/core/api';
 import { api } from './api';
 
@@ -15,6 +16,7 @@ export const {
   useRemoveDeviceMutation,
   useSayWhatChannelMeasuresMutation,
   useSendFileOfDeviceMutation,
+  useRememberColumnsMutation,
   useChannelRecordQuery,
 } = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEndpoints({
   endpoints: (build) => ({
@@ -51,6 +53,10 @@ export const {
         headers: { 'content-type': 'application/x-ndjson' },
       }),
       invalidatesTags: ['Devices', 'Stores', 'Food'],
+    }),
+    rememberColumns: build.mutation<unknown, { readonly id: string; readonly columns: Columns }>({
+      query: ({ id, columns }) => ({ url: `/devices/${id}/columns`, method: 'PUT', body: { columns } }),
+      invalidatesTags: ['Devices'],
     }),
     channelRecord: build.query<ChannelRecord, OfChannel & { readonly from: number; readonly to: number }>({
       query: ({ id, channel, from, to }) =>

@@ -1,31 +1,26 @@
-import { z } from 'zod';
-import { type Measured, measuredSchema } from '../devices/channels';
-import { LONGEST_CHANNEL, type RefusedLine } from '../devices/line';
+import type { Measured, Part, Read, RefusedLine } from '../devices';
+import type { Columns } from '../formats';
 
 export const LONGEST_DEVICE_NAME = 60;
 
-const instant = z.number().int().min(0);
-
-export const newDeviceSchema = z
-  .object({ id: z.uuid().lowercase(), name: z.string().trim().min(1).max(LONGEST_DEVICE_NAME) })
-  .strict();
-
 /** A device with its key, which is told once and kept by nobody but the device. */
-export const deviceKeySchema = z.object({ id: z.uuid(), key: z.string() });
-export type DeviceKey = z.infer<typeof deviceKeySchema>;
+export interface DeviceKey {
+  readonly id: string;
+  readonly key: string;
+}
 
 /** What a channel measures from a moment on; the beginning is 0. */
-export const channelChangeSchema = z.object({ measured: measuredSchema, since: instant }).strict();
-export type ChannelChange = z.infer<typeof channelChangeSchema>;
-
-export const channelNameSchema = z.string().min(1).max(LONGEST_CHANNEL);
+export interface ChannelChange {
+  readonly measured: Measured;
+  readonly since: number;
+}
 
 /** A channel of a device, as the household sees it. */
 export interface Channel {
   readonly name: string;
   readonly measured: Measured;
   readonly since: number;
-  readonly last: { readonly at: number; readonly celsius: number } | null;
+  readonly last: Read | null;
   readonly battery: number | null;
 }
 
@@ -35,6 +30,8 @@ export interface Device {
   readonly madeAt: number;
   /** Whether there is a key it can send with. */
   readonly hasKey: boolean;
+  /** How its files are read, where one was. */
+  readonly columns: Columns | null;
   readonly channels: readonly Channel[];
 }
 
@@ -50,20 +47,12 @@ export interface TakenIn {
   readonly refused: readonly RefusedLine[];
 }
 
-/** A time of the record of a channel. */
-export const recordSpanSchema = z
-  .object({ from: z.coerce.number().int().min(0), to: z.coerce.number().int().min(0) })
-  .refine(({ from, to }) => from <= to, { message: 'It ends before it begins.' });
-
 /** What a channel read over a time: each reading kept, or of a long time the lowest and the highest of each part. */
 export type ChannelRecord =
-  | {
-      readonly kind: 'readings';
-      readonly readings: readonly { readonly at: number; readonly celsius: number }[];
-    }
+  | { readonly kind: 'readings'; readonly readings: readonly Read[] }
   | {
       readonly kind: 'extremes';
       /** How many parts the whole of the time has. */
       readonly of: number;
-      readonly parts: readonly { readonly at: number; readonly lowC: number; readonly highC: number }[];
+      readonly parts: readonly Omit<Part, 'meanC'>[];
     };

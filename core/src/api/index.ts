@@ -37,16 +37,11 @@ export {
 export {
   type Channel,
   type ChannelChange,
-  channelChangeSchema,
-  channelNameSchema,
   type ChannelRecord,
   type Device,
   type DeviceKey,
-  deviceKeySchema,
   type Devices,
   LONGEST_DEVICE_NAME,
-  newDeviceSchema,
-  recordSpanSchema,
   type TakenIn,
 } from './devices';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';

@@ -10,7 +10,7 @@ export interface StoreFacts {
   readonly meanC: number;
   readonly lowest: Read;
   readonly highest: Read;
-  /** How long somebody looked, and how long of that the air itself was warmer than the rule, ms. */
+  /** How long somebody looked, and how long of that the air itself was warmer than such a store is to be, ms. */
   readonly readMs: number;
   readonly aboveMs: number;
   /** The spells in which it was too warm by its mean; one that goes on has no end. */
@@ -66,7 +66,7 @@ export function storeFacts(store: Store, readings: readonly Read[], rules: RuleS
     lowest: readings.reduce((least, each) => (each.celsius < least.celsius ? each : least)),
     highest: readings.reduce((most, each) => (each.celsius > most.celsius ? each : most)),
     readMs,
-    aboveMs: sumOf(pieces, (piece) => piece.ms * shareAbove(piece, limitC)),
+    aboveMs: sumOf(pieces, (piece) => piece.ms * shareAbove(piece, toCelsius(rules.bands[store].value.at))),
     spells: spellsOf(turns),
     doors: stretches.flatMap(doorsOf),
     set: store === 'refrigerator' ? stepFor(meanC, turns, limitC) : null,

@@ -3,3 +3,10 @@
  * What entries mean is `record`'s.
  */
 export { recordEventsSchema } from './recordEvents';
+export {
+  channelChangeSchema,
+  channelNameSchema,
+  deviceColumnsSchema,
+  newDeviceSchema,
+  recordSpanSchema,
+} from './devices';

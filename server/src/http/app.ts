@@ -12,6 +12,7 @@ import { kindOf, onError, problem } from './problem';
 import { requestLog } from './requestLog';
 import { calendarRoutes, feedRoutes } from './routes/calendar';
 import { deviceIntake, deviceRoutes } from './routes/devices';
+import { fileRoutes } from './routes/files';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
@@ -92,6 +93,7 @@ export function createApp(services: Services): OpenAPIHono {
     app.use(guarded, signedIn(services));
     app.use(guarded, folded);
   }
+  app.route('/api', fileRoutes(services));
   app.route('/api/household', householdRoutes(services));
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));

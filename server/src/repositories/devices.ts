@@ -1,4 +1,5 @@
 import type { Measured } from '@omtel/core/devices';
+import type { Columns } from '@omtel/core/formats';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';
 
@@ -8,6 +9,7 @@ export interface DeviceRow {
   readonly name: string;
   readonly madeAt: number;
   readonly hasKey: boolean;
+  readonly columns: Columns | null;
 }
 
 interface Stored {
@@ -16,14 +18,16 @@ interface Stored {
   name: string;
   key_hash: string | null;
   made_at: number;
+  columns: unknown;
 }
 
-const read = ({ household_id, id, name, key_hash, made_at }: Stored): DeviceRow => ({
+const read = ({ household_id, id, name, key_hash, made_at, columns }: Stored): DeviceRow => ({
   id,
   householdId: household_id,
   name,
   madeAt: Number(made_at),
   hasKey: key_hash !== null,
+  columns: columns === null ? null : fromJson<Columns>(columns),
 });
 
 /** A channel of a device, with how far what it read was seen to. */
@@ -94,7 +98,7 @@ export async function deviceOfKey(db: Database, keyHash: string): Promise<Device
 
 export async function insertDevice(
   db: Database,
-  { householdId, id, name, madeAt }: Omit<DeviceRow, 'hasKey'>,
+  { householdId, id, name, madeAt }: Omit<DeviceRow, 'hasKey' | 'columns'>,
   keyHash: string,
 ): Promise<void> {
   await db<Stored>('devices').insert({
@@ -114,6 +118,18 @@ export async function saveKey(
   keyHash: string | null,
 ): Promise<void> {
   await db<Stored>('devices').where({ household_id: householdId, id }).update({ key_hash: keyHash });
+}
+
+/** Notes how the files of a device are read. */
+export async function saveColumns(
+  db: Database,
+  householdId: string,
+  id: string,
+  columns: Columns,
+): Promise<void> {
+  await db<Stored>('devices')
+    .where({ household_id: householdId, id })
+    .update({ columns: JSON.stringify(columns) });
 }
 
 /** Takes a device away with all it read. */

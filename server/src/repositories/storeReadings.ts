@@ -114,6 +114,15 @@ export async function storeReadingsAt(
   return asked.map((_, index) => found.get(index) ?? null);
 }
 
+/** All that the air of stores ever read, in the order of time. */
+export async function allStoreReadings(db: Database, householdId: string): Promise<StoreReading[]> {
+  const rows = await db<Stored>('store_readings')
+    .where({ household_id: householdId })
+    .orderBy('at')
+    .orderBy('id');
+  return rows.map(read);
+}
+
 /** A page of the readings of all stores, newest first. */
 export async function pageOfStoreReadings(
   db: Database,

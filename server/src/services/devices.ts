@@ -1,6 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { ChannelChange, ChannelRecord, Device, DeviceKey } from '@omtel/core/api';
 import { MOST_DEVICES } from '@omtel/core/devices';
+import type { Columns } from '@omtel/core/formats';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -11,6 +12,7 @@ import {
   insertDevice,
   listChannels,
   listDevices,
+  saveColumns,
   saveKey,
   updateChannel,
   type ChannelRow,
@@ -34,11 +36,12 @@ const PARTS = 400;
 export async function presentDevices(db: Database, householdId: string): Promise<Device[]> {
   const devices = await listDevices(db, householdId);
   const channels = await listChannels(db, householdId);
-  return devices.map(({ id, name, madeAt, hasKey }) => ({
+  return devices.map(({ id, name, madeAt, hasKey, columns }) => ({
     id,
     name,
     madeAt,
     hasKey,
+    columns,
     channels: channels
       .filter(({ deviceId }) => deviceId === id)
       .map(({ name: channel, measured, since, last, battery }) => ({
@@ -88,6 +91,17 @@ export async function renewKey(db: Database, householdId: string, id: string): P
 export async function revokeKey(db: Database, householdId: string, id: string): Promise<void> {
   await knownDevice(db, householdId, id);
   await saveKey(db, householdId, id, null);
+}
+
+/** Notes how the files of a device are read, for the next one. */
+export async function rememberColumns(
+  db: Database,
+  householdId: string,
+  id: string,
+  columns: Columns,
+): Promise<void> {
+  await knownDevice(db, householdId, id);
+  await saveColumns(db, householdId, id, columns);
 }
 
 /** Takes a device away with all it read; what foods were told by it stays told. Taking it away again is harmless. */

@@ -14,6 +14,7 @@ import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { FileLink } from '../../ui/FileLink';
 import { useGoTo } from '../../ui/goTo';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -21,6 +22,7 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { isLow, lastWords } from './channelWords';
 import { KeyOnce } from './KeyOnce';
+import { LoggerFileForm } from './LoggerFileForm';
 
 /** A page that lies open follows what is sent. */
 const EVERY_MS = 5_000;
@@ -40,7 +42,7 @@ export function DeviceScreen() {
   );
 }
 
-function OneDevice({ device: { id, name, madeAt, hasKey, channels } }: { readonly device: Device }) {
+function OneDevice({ device: { id, name, madeAt, hasKey, columns, channels } }: { readonly device: Device }) {
   const { now, zone } = useKitchen();
   const router = useRouter();
   const [renew, { error: notRenewed }] = useRenewKeyMutation();
@@ -67,9 +69,16 @@ function OneDevice({ device: { id, name, madeAt, hasKey, channels } }: { readonl
       {channels.map((channel) => (
         <OneChannel key={channel.name} id={id} channel={channel} />
       ))}
+      <LoggerFileForm id={id} remembered={columns} channel={channels[0]?.name ?? '1'} />
       {error && (
         <View role="alert">
           <Words tone="hot">{sentenceOf(error)}</Words>
+        </View>
+      )}
+      {channels.length > 0 && (
+        <View style={styles.row}>
+          <FileLink href={`/api/devices/${id}/readings.csv`} label="All it read as CSV" />
+          <FileLink href={`/api/devices/${id}/readings.json`} label="As JSON" />
         </View>
       )}
       {!made && (

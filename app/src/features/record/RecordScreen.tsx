@@ -11,6 +11,7 @@ import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { FileLink } from '../../ui/FileLink';
 import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -159,6 +160,10 @@ function Record({ store, id, channel }: RecordProps) {
           ))}
         </Rows>
       )}
+      <View style={styles.row}>
+        <FileLink href="/api/stores/readings.csv" label="What was noted of all stores, as CSV" />
+        <FileLink href="/api/stores/readings.json" label="As JSON" />
+      </View>
       <PageLink href={`/devices/${id}`}>
         <Words tone="rim" face="strong">
           The device that reads it

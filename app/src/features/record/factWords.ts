@@ -1,5 +1,4 @@
 import type { StoreId } from '@omtel/core/api';
-import { warmestAir } from '@omtel/core/clocks';
 import type { StoreFacts } from '@omtel/core/devices';
 import type { RuleSet } from '@omtel/core/guidance';
 import { dayName, moment } from '@omtel/core/time';
@@ -37,7 +36,7 @@ export function factLines(
     { what: 'Lowest', value: `${degrees(lowest.celsius)}, ${moment(lowest.at, now, zone)}` },
     { what: 'Highest', value: `${degrees(highest.celsius)}, ${moment(highest.at, now, zone)}` },
     {
-      what: `Air above ${formatCeiling(warmestAir(store, rules), units)}`,
+      what: `Air above ${formatCeiling(rules.bands[store].value.at, units)}`,
       value: aboveMs < 1 ? 'never' : `${formatDuration(aboveMs)} of ${formatDuration(readMs)}`,
     },
     ...spells.map(({ from, to }) => ({

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { FileLink } from '../../ui/FileLink';
 import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
@@ -59,11 +60,18 @@ export function ThermometersScreen() {
           </PageLink>
         ))}
       </Rows>
+      {all.length > 0 && (
+        <View style={styles.files}>
+          <FileLink href="/api/household/checks.csv" label="All checks as CSV" />
+          <FileLink href="/api/household/checks.json" label="As JSON" />
+        </View>
+      )}
     </Screen>
   );
 }
 
 const styles = StyleSheet.create({
   line: { minHeight: REACH, gap: space.xs },
+  files: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
   head: { flexDirection: 'row', justifyContent: 'space-between', gap: space.m },
 });

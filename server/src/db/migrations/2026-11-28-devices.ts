@@ -13,6 +13,8 @@ export async function up(knex: Knex): Promise<void> {
       table.string('name', 60).notNullable();
       table.string('key_hash', 64).nullable().unique();
       table.bigInteger('made_at').notNullable();
+      // How its files are read, as it was said the last time.
+      table.json('columns').nullable();
       table.primary(['household_id', 'id']);
     },
 

@@ -1,13 +1,11 @@
+import type { ChannelRecord, DeviceKey, Devices, TakenIn } from '@omtel/core/api';
 import {
   channelChangeSchema,
   channelNameSchema,
-  deviceKeySchema,
+  deviceColumnsSchema,
   newDeviceSchema,
   recordSpanSchema,
-  type ChannelRecord,
-  type Devices,
-  type TakenIn,
-} from '@omtel/core/api';
+} from '@omtel/core/intake';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { Hono } from 'hono';
 import { deviceOfKey } from '../../repositories/devices';
@@ -18,6 +16,7 @@ import {
   keyHashOf,
   knownDevice,
   presentDevices,
+  rememberColumns,
   removeDevice,
   renewKey,
   revokeKey,
@@ -63,7 +62,7 @@ export function deviceRoutes({ db, wall }: Services) {
         path: '/',
         summary: 'Note a device; its key is told this once',
         request: { body: jsonBody(newDeviceSchema) },
-        responses: answers(deviceKeySchema),
+        responses: answers(shaped<DeviceKey>('DeviceKey')),
       }),
       async (c) => c.json(await addDevice(db, c.var.householdId, c.req.valid('json'), wall), 200),
     )
@@ -86,7 +85,7 @@ export function deviceRoutes({ db, wall }: Services) {
         path: '/{id}/key',
         summary: 'Another key; the one before opens nothing any more',
         request: { params: BY_ID },
-        responses: answers(deviceKeySchema),
+        responses: answers(shaped<DeviceKey>('DeviceKey')),
       }),
       async (c) => c.json(await renewKey(db, c.var.householdId, c.req.valid('param').id), 200),
     )
@@ -100,6 +99,19 @@ export function deviceRoutes({ db, wall }: Services) {
       }),
       async (c) => {
         await revokeKey(db, c.var.householdId, c.req.valid('param').id);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'put',
+        path: '/{id}/columns',
+        summary: 'How the files of a device are read',
+        request: { params: BY_ID, body: jsonBody(deviceColumnsSchema) },
+        responses: answers(z.object({})),
+      }),
+      async (c) => {
+        await rememberColumns(db, c.var.householdId, c.req.valid('param').id, c.req.valid('json').columns);
         return c.json({}, 200);
       },
     )
