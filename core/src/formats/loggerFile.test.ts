@@ -26,8 +26,8 @@ describe('a logger’s file', () => {
     expect(readLoggerFile(comma).columns).toEqual(['No', 'Time', 'Temp']);
     const at = Date.parse('2026-06-13T16:00:00Z');
     expect(read(comma).readings).toEqual([
-      { channel: '1', at, celsius: 3.5 },
-      { channel: '1', at: at + 5 * MINUTE_MS, celsius: 3.75 },
+      { channel: '1', at, celsius: 3.5, row: 1 },
+      { channel: '1', at: at + 5 * MINUTE_MS, celsius: 3.75, row: 2 },
     ]);
     const semicolon = '\uFEFFTime;Temp\r\n2026-06-13 17:00;3,5 °C\r\n2026-06-13 17:05;−18,2\r\n';
     expect(read(semicolon).readings.map(({ celsius }) => celsius)).toEqual([3.5, -18.2]);

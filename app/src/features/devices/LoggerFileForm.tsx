@@ -82,11 +82,13 @@ export function LoggerFileForm({ id, remembered, channel }: LoggerFileFormProps)
       for (let from = 0; from < readings.length; from += AT_ONCE) {
         const lines = readings
           .slice(from, from + AT_ONCE)
-          .map(lineOf)
+          .map(({ row: _row, ...reading }) => lineOf(reading))
           .join('\n');
         const answer = await send({ id, lines }).unwrap();
         taken += answer.taken;
-        notTaken.push(...answer.refused.map(({ line, sentence }) => ({ line: from + line, sentence })));
+        notTaken.push(
+          ...answer.refused.map(({ line, sentence }) => ({ line: readings[from + line - 1]!.row, sentence })),
+        );
         setSaid(`${taken} of ${readings.length} readings taken in …`);
       }
       setRefused([...unreadable, ...notTaken].slice(0, SHOWN));
