@@ -1,4 +1,4 @@
-import type { Measured, Part, Read, RefusedLine } from '../devices';
+import type { Measured, Part, Read, RefusedLine, StoreFacts } from '../devices';
 import type { Columns } from '../formats';
 
 export const LONGEST_DEVICE_NAME = 60;
@@ -47,12 +47,11 @@ export interface TakenIn {
   readonly refused: readonly RefusedLine[];
 }
 
-/** What a channel read over a time: each reading kept, or of a long time the lowest and the highest of each part. */
-export type ChannelRecord =
-  | { readonly kind: 'readings'; readonly readings: readonly Read[] }
-  | {
-      readonly kind: 'extremes';
-      /** How many parts the whole of the time has. */
-      readonly of: number;
-      readonly parts: readonly Omit<Part, 'meanC'>[];
-    };
+/** What a channel read over a time, for drawing. */
+export interface ChannelRecord {
+  /** How many even parts the whole of the time has; those in which nobody looked are left out. */
+  readonly of: number;
+  readonly parts: readonly Part[];
+  /** What it amounts to for the store it measures; null of a long time, or where there is nothing to say. */
+  readonly facts: StoreFacts | null;
+}

@@ -6,6 +6,7 @@ export {
   type Columns,
   columnsSchema,
   likelyColumns,
+  linesOf,
   type LoggerFile,
   LoggerFileProblem,
   MOST_ROWS,

@@ -1,7 +1,13 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
 import { toCelsius } from '../units';
-import { COLDEST_READ_C, HOTTEST_READ_C, type DeviceReading, type RefusedLine } from '../devices';
+import {
+  COLDEST_READ_C,
+  HOTTEST_READ_C,
+  type DeviceReading,
+  lineOf,
+  type RefusedLine,
+} from '../devices/line';
 import { readLoggerTime, timeFormats } from './loggerTime';
 
 /** How the columns of a logger's file are read; remembered for the next one. */
@@ -141,3 +147,6 @@ function readNumber(cell: string): number {
   const [figure] = /^[-−+]?\d+(?:[.,]\d+)?/.exec(cell.trim()) ?? [];
   return figure === undefined ? NaN : Number(figure.replace('−', '-').replace(',', '.'));
 }
+
+/** Readings as a device would send them. */
+export const linesOf = (readings: readonly DeviceReading[]): string => readings.map(lineOf).join('\n');

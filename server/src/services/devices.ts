@@ -1,7 +1,8 @@
 import { createHash, randomBytes } from 'node:crypto';
 import type { ChannelChange, ChannelRecord, Device, DeviceKey } from '@omtel/core/api';
-import { MOST_DEVICES } from '@omtel/core/devices';
+import { MOST_DEVICES, partsOf, storeFacts } from '@omtel/core/devices';
 import type { Columns } from '@omtel/core/formats';
+import { rulesFor } from '@omtel/core/guidance';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -27,10 +28,10 @@ export const keyHashOf = (key: string): string => createHash('sha256').update(ke
 
 const newKey = (): string => randomBytes(32).toString('base64url');
 
-/** More than this are not drawn one by one. */
-const MOST_DRAWN = 4000;
-/** A drawing is this wide, and more than this nobody sees. */
-const PARTS = 400;
+/** Of more readings than this only the extremes are looked for. */
+const MOST_DRAWN = 12_000;
+/** Fine enough for a door in a day, and more than this nobody sees. */
+const PARTS = 240;
 
 /** The devices of a household, each with its channels. */
 export async function presentDevices(db: Database, householdId: string): Promise<Device[]> {
@@ -121,18 +122,31 @@ export async function sayWhatChannelMeasures(
   await judgeAir(db, household, channel.id, wall);
 }
 
-/** What a channel read over a time: of a long one only how low and how high. */
+/** What a channel read over a time, in even parts, and what it amounts to; of a long time only how low and how high. */
 export async function channelRecord(
   db: Database,
   householdId: string,
   { id, channel: name }: { readonly id: string; readonly channel: string },
   { from, to }: { readonly from: number; readonly to: number },
 ): Promise<ChannelRecord> {
+  const { settings } = await getHousehold(db, householdId);
   const channel = await knownChannel(db, householdId, id, name);
   const span = [from, to] as const;
-  return (await countBetween(db, channel, span)) <= MOST_DRAWN
-    ? { kind: 'readings', readings: await readingsBetween(db, channel, span) }
-    : { kind: 'extremes', of: PARTS, parts: await extremesBetween(db, channel, span, PARTS) };
+  if ((await countBetween(db, channel, span)) > MOST_DRAWN) {
+    const parts = await extremesBetween(db, channel, span, PARTS);
+    return {
+      of: PARTS,
+      parts: parts.map((part) => ({ ...part, meanC: (part.lowC + part.highC) / 2 })),
+      facts: null,
+    };
+  }
+  const readings = await readingsBetween(db, channel, span);
+  const { measured } = channel;
+  return {
+    of: PARTS,
+    parts: partsOf(readings, { from, to: Math.max(to, from + 1) }, PARTS),
+    facts: measured && storeFacts(measured.of, readings, rulesFor(settings.guidance)),
+  };
 }
 
 /** @throws Refusal for a device the household has not */

@@ -21,7 +21,7 @@ import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { isLow, lastWords } from './channelWords';
-import { KeyOnce } from './KeyOnce';
+import { NewKey } from './NewKey';
 import { LoggerFileForm } from './LoggerFileForm';
 
 /** A page that lies open follows what is sent. */
@@ -60,7 +60,7 @@ function OneDevice({ device: { id, name, madeAt, hasKey, columns, channels } }: 
   };
   return (
     <Screen title={name} subtitle={`Since ${moment(madeAt, now, zone)}`} backTo="/devices">
-      {made && <KeyOnce device={made} onDone={() => setMade(null)} />}
+      {made && <NewKey device={made} onDone={() => setMade(null)} />}
       {channels.length === 0 && !made && (
         <Empty title="Nothing came from it yet">
           Send a line with its key, and its channel stands here: then say what it measures.

@@ -8,7 +8,7 @@ import { Heading, Words } from '../../ui/Words';
 import { StandIn } from './StandIn';
 
 /** The key of a device, which nobody can show again, and how it sends with it. */
-export function KeyOnce({
+export default function KeyOnce({
   device: { id, key },
   onDone,
 }: {

@@ -72,18 +72,16 @@ export function LoggerFileForm({ id, remembered, channel }: LoggerFileFormProps)
   const takeIn = async () => {
     setBusy(true);
     try {
-      const { lineOf } = await import('@omtel/core/devices');
-      const { columnsSchema, readingsOf } = await import('@omtel/core/formats');
+      const { columnsSchema, linesOf, readingsOf } = await import('@omtel/core/formats');
       const whole = columnsSchema.parse(columns);
       const { readings, refused: unreadable, unread } = readingsOf(opened!.file, whole, channel);
       await remember({ id, columns: whole }).unwrap();
       let taken = 0;
       const notTaken: RefusedLine[] = [];
       for (let from = 0; from < readings.length; from += AT_ONCE) {
-        const lines = readings
-          .slice(from, from + AT_ONCE)
-          .map(({ row: _row, ...reading }) => lineOf(reading))
-          .join('\n');
+        const lines = linesOf(
+          readings.slice(from, from + AT_ONCE).map(({ row: _row, ...reading }) => reading),
+        );
         const answer = await send({ id, lines }).unwrap();
         taken += answer.taken;
         notTaken.push(

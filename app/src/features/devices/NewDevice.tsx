@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Heading } from '../../ui/Words';
-import { KeyOnce } from './KeyOnce';
+import { NewKey } from './NewKey';
 
 /** A device gets a name, and a key that is shown this once. */
 export function NewDevice({ onDone }: { readonly onDone: () => void }) {
@@ -20,7 +20,7 @@ export function NewDevice({ onDone }: { readonly onDone: () => void }) {
     const answer = await add({ id: uuid(), name: trimmed });
     if ('data' in answer) setMade(answer.data!);
   };
-  if (made) return <KeyOnce device={made} onDone={onDone} />;
+  if (made) return <NewKey device={made} onDone={onDone} />;
   return (
     <View style={styles.group}>
       <Heading level={3}>A new device</Heading>

@@ -1,10 +1,9 @@
 import type { Channel, StoreId } from '@omtel/core/api';
 import { storeIds } from '@omtel/core/api';
-import { partsOf, type Part, storeFacts } from '@omtel/core/devices';
 import { endOfDay } from '@omtel/core/time';
 import { DAY_MS, SECOND_MS } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChannelRecordQuery, useDevicesQuery } from '../../store/devicesApi';
 import { sentenceOf } from '../../store/problem';
@@ -24,8 +23,6 @@ import { RecordDrawing } from './RecordDrawing';
 const SPANS = { day: 1, week: 7, year: 365 } as const;
 type Span = keyof typeof SPANS;
 
-/** Parts of the whole width: fine enough for a door. */
-const PARTS = 240;
 /** A page that lies open follows what is sent. */
 const EVERY_MS = 30_000;
 
@@ -87,18 +84,7 @@ function Record({ store, id, channel }: RecordProps) {
     { pollingInterval: EVERY_MS },
   );
   const told = { now, zone, units, rules };
-  const facts = useMemo(
-    () => (data?.kind === 'readings' ? storeFacts(store, data.readings, rules) : null),
-    [data, store, rules],
-  );
-  const drawn = useMemo((): { readonly parts: readonly Part[]; readonly of: number } | null => {
-    if (!data) return null;
-    if (data.kind === 'readings') return { parts: partsOf(data.readings, { from, to }, PARTS), of: PARTS };
-    return {
-      parts: data.parts.map(({ at, lowC, highC }) => ({ at, lowC, highC, meanC: (lowC + highC) / 2 })),
-      of: data.of,
-    };
-  }, [data, from, to]);
+  const facts = data?.facts;
   const advice = facts && adviceWords(facts, told);
   return (
     <Screen title={`The ${store}’s record`} backTo="/stores" roomy>
@@ -125,14 +111,14 @@ function Record({ store, id, channel }: RecordProps) {
           </Words>
         </View>
       )}
-      {drawn && drawn.parts.length === 0 && (
+      {data && data.parts.length === 0 && (
         <Empty title="Nothing was read then">Go back, or look at a longer time.</Empty>
       )}
-      {drawn && drawn.parts.length > 0 && (
+      {data && data.parts.length > 0 && (
         <RecordDrawing
           store={store}
-          parts={drawn.parts}
-          of={drawn.of}
+          parts={data.parts}
+          of={data.of}
           from={from}
           to={to}
           midnight={midnight}

@@ -29,7 +29,7 @@ export interface PlotProps {
   readonly beside?: (scale: Scale, frame: Frame) => ReactNode;
 }
 
-const HEIGHT = 210;
+export const PLOT_HEIGHT = 210;
 const AXIS_HEIGHT = 40;
 /** About half of what is written under a tick, px. */
 const HALF_TICK = 32;
@@ -58,7 +58,7 @@ export function Plot({
   const id = useId().replaceAll(':', '');
   const frame: Frame = {
     width: width - space.s,
-    height: HEIGHT,
+    height: PLOT_HEIGHT,
     left: DEGREES_ROOM,
     top: space.s,
     bottom: AXIS_HEIGHT,
@@ -89,14 +89,14 @@ export function Plot({
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
       role="img"
       aria-label={name}
-      style={{ minHeight: HEIGHT }}
+      style={{ minHeight: PLOT_HEIGHT }}
     >
       {width > 0 && (
-        <Svg width={width} height={HEIGHT}>
+        <Svg width={width} height={PLOT_HEIGHT}>
           <Defs>
             <Hatch id={`hatch${id}`} />
             <ClipPath id={`clip${id}`}>
-              <Rect x={frame.left} y={0} width={frame.width - frame.left} height={HEIGHT} />
+              <Rect x={frame.left} y={0} width={frame.width - frame.left} height={PLOT_HEIGHT} />
             </ClipPath>
           </Defs>
           {[colors.band, `url(#hatch${id})`].map((fill) => (
@@ -119,7 +119,7 @@ export function Plot({
           <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
           {over?.(scale, frame)}
           {ticks.map((at) => (
-            <SvgText key={at} {...label} x={x(at)} y={HEIGHT - 6} textAnchor={anchorOf(x(at), frame)}>
+            <SvgText key={at} {...label} x={x(at)} y={PLOT_HEIGHT - 6} textAnchor={anchorOf(x(at), frame)}>
               {tick(at)}
             </SvgText>
           ))}
