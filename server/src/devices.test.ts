@@ -2,7 +2,7 @@ import type { DeviceKey, Devices, StoreRecord, TakenIn, ChannelRecord } from '@o
 import { lineOf } from '@omtel/core/devices';
 import { HOUR_MS, MINUTE_MS, SECOND_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
-import { aKitchen, json, soup } from '../test/kitchen';
+import { aKitchen, event, json, soup } from '../test/kitchen';
 
 const kitchen = aKitchen('each');
 const now = () => Math.round(kitchen.household.clock.now);
@@ -242,4 +242,57 @@ it('what it read, what stores read and what thermometers were checked by are fil
   expect((await kitchen.ask('GET', `/api/devices/${uuid()}/readings.csv`)).status).toBe(404);
   const out = { cookie: undefined };
   expect((await kitchen.ask('GET', '/api/household/checks.csv', undefined, out)).status).toBe(401);
+});
+
+describe('a probe in a food', () => {
+  const inFood = (id: string, foodId: string, channel = '1') =>
+    kitchen.ask('PUT', `/api/devices/${id}/channels/${channel}`, {
+      measured: { of: 'food', foodId, place: 'centre' },
+      since: now() - 2 * HOUR_MS,
+    });
+  const told = async (id: string) =>
+    (await kitchen.trailOf(id)).events.flatMap((each) => (each.type === 'reading' ? [each.payload] : []));
+  /** Every five seconds, the last of them now. */
+  const probe = (count: number, celsius: (i: number) => number) =>
+    Array.from({ length: count }, (_, i) =>
+      lineOf({ channel: '1', at: now() - (count - 1 - i) * 5 * SECOND_MS, celsius: celsius(i) }),
+    );
+
+  it('tells it what it reads while it is steady, every few minutes, and once', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice('Probe');
+    const lines = probe(240, (i) => 20 - i / 60);
+    await taken(key, lines.slice(0, 60));
+    expect((await inFood(id, food)).status).toBe(200);
+    await taken(key, lines);
+    await taken(key, lines);
+    const readings = await told(food);
+    expect(readings.length).toBeGreaterThanOrEqual(4);
+    expect(readings.length).toBeLessThanOrEqual(6);
+    expect(readings[0]).toMatchObject({ place: 'centre', temperature: { unit: 'C' } });
+    expect((await devices())[0]!.channels[0]!.measured).toEqual({
+      of: 'food',
+      foodId: food,
+      place: 'centre',
+    });
+  });
+
+  it('pulled out, it tells nothing; and of a food that is gone nothing any more', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice('Probe');
+    await taken(key, ['{"celsius":4}']);
+    await inFood(id, food);
+    await taken(
+      key,
+      probe(120, (i) => (i < 40 ? 4 : 180)),
+    );
+    expect((await told(food)).every(({ temperature }) => temperature.value === 4)).toBe(true);
+    expect((await devices())[0]!.channels[0]!.leapt).toBe(true);
+    await kitchen.record(event(food, now(), 'discarded', {}));
+    const before = (await told(food)).length;
+    await taken(key, ['{"celsius":4}']);
+    expect(await told(food)).toHaveLength(before);
+    expect((await devices())[0]!.channels[0]!.measured).toBeNull();
+    expect((await inFood(id, uuid())).status).toBe(404);
+  });
 });

@@ -22,6 +22,8 @@ export interface Channel {
   readonly since: number;
   readonly last: Read | null;
   readonly battery: number | null;
+  /** In a food: it moved as no food can, and counts for nothing until it is back. */
+  readonly leapt: boolean;
 }
 
 export interface Device {

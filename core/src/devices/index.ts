@@ -16,5 +16,6 @@ export {
   type RefusedLine,
 } from './line';
 export { type Part, partsOf } from './parts';
+export { type ProbeState, readingsToTell, type Watched, watchProbe } from './probe';
 export { type FreezerTrend, type StoreFacts, storeFacts } from './storeFacts';
 export { type Read, thinned, TOLERANCE_K } from './thin';

@@ -63,4 +63,5 @@ export {
   type RoastInput,
 } from './roast';
 export { startC } from './startC';
+export { steepestRise } from './steepest';
 export { runTrial, type Trial, type TrialPlace, trialPlaces, usualH } from './trial';

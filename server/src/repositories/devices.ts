@@ -39,6 +39,8 @@ export interface ChannelRow {
   readonly since: number;
   readonly last: { readonly at: number; readonly celsius: number } | null;
   readonly battery: number | null;
+  /** In a food: it moved as no food can, and counts for nothing until it is back. */
+  readonly leapt: boolean;
   readonly thinnedUntil: number;
   readonly unthinned: number;
   readonly judgedUntil: number;
@@ -55,6 +57,7 @@ interface StoredChannel {
   last_at: number | null;
   last_c: number | null;
   battery: number | null;
+  leapt: number;
   thinned_until: number;
   unthinned: number;
   judged_until: number;
@@ -69,6 +72,7 @@ const readChannel = (row: StoredChannel): ChannelRow => ({
   since: Number(row.since),
   last: row.last_at === null ? null : { at: Number(row.last_at), celsius: row.last_c! },
   battery: row.battery,
+  leapt: Boolean(row.leapt),
   thinnedUntil: Number(row.thinned_until),
   unthinned: row.unthinned,
   judgedUntil: Number(row.judged_until),
@@ -189,6 +193,7 @@ export async function updateChannel(
 const COLUMNS = {
   since: 'since',
   battery: 'battery',
+  leapt: 'leapt',
   thinnedUntil: 'thinned_until',
   unthinned: 'unthinned',
   judgedUntil: 'judged_until',

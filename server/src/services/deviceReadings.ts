@@ -25,9 +25,9 @@ import {
 } from '../repositories/devices';
 import { getHousehold } from './household';
 import { householdNow } from './householdClock';
-import { judgeAir } from './judgeAir';
 import { AHEAD_MS } from './recordEvents';
 import { Refusal } from './refusal';
+import { tellOfChannel } from './tellOfChannel';
 
 /** Readings are thinned by so many at a time, and none that came just now: somebody may be watching. */
 const THINNED_BY = 600;
@@ -60,7 +60,7 @@ export async function takeInReadings(
     for (const [channel, own] of channels) await keep(trx, householdId, { channel, own, rules });
     return { channels: [...channels.keys()], tooMany };
   });
-  for (const { id: channelId } of taken.channels) await judgeAir(db, household, channelId, wall);
+  for (const { id: channelId } of taken.channels) await tellOfChannel(db, household, channelId, wall);
   const without: RefusedLine[] = taken.tooMany.map((name) => ({
     line: 0,
     sentence: `Channel ${name}: a device has at most ${MOST_CHANNELS} channels.`,

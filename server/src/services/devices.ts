@@ -18,11 +18,12 @@ import {
   updateChannel,
   type ChannelRow,
 } from '../repositories/devices';
+import { findFoods } from '../repositories/foods';
 import { lockHousehold } from '../repositories/households';
 import { getHousehold } from './household';
 import { householdNow } from './householdClock';
-import { judgeAir } from './judgeAir';
 import { Refusal } from './refusal';
+import { tellOfChannel } from './tellOfChannel';
 
 export const keyHashOf = (key: string): string => createHash('sha256').update(key).digest('hex');
 
@@ -45,12 +46,13 @@ export async function presentDevices(db: Database, householdId: string): Promise
     columns,
     channels: channels
       .filter(({ deviceId }) => deviceId === id)
-      .map(({ name: channel, measured, since, last, battery }) => ({
+      .map(({ name: channel, measured, since, last, battery, leapt }) => ({
         name: channel,
         measured,
         since,
         last,
         battery,
+        leapt,
       })),
   }));
 }
@@ -118,8 +120,10 @@ export async function sayWhatChannelMeasures(
 ): Promise<void> {
   const household = await getHousehold(db, householdId);
   const channel = await knownChannel(db, householdId, id, name);
-  await updateChannel(db, householdId, channel.id, { measured, since, judgedUntil: since });
-  await judgeAir(db, household, channel.id, wall);
+  if (measured?.of === 'food' && (await findFoods(db, householdId, [measured.foodId])).length === 0)
+    throw new Refusal(404, 'There is no such food.');
+  await updateChannel(db, householdId, channel.id, { measured, since, judgedUntil: since, leapt: false });
+  await tellOfChannel(db, household, channel.id, wall);
 }
 
 /** What a channel read over a time, in even parts, and what it amounts to; of a long time only how low and how high. */
@@ -145,7 +149,10 @@ export async function channelRecord(
   return {
     of: PARTS,
     parts: partsOf(readings, { from, to: Math.max(to, from + 1) }, PARTS),
-    facts: measured && storeFacts(measured.of, readings, rulesFor(settings.guidance)),
+    facts:
+      measured && measured.of !== 'food'
+        ? storeFacts(measured.of, readings, rulesFor(settings.guidance))
+        : null,
   };
 }
 

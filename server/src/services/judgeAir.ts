@@ -8,7 +8,7 @@ import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { readingsBetween } from '../repositories/deviceReadings';
-import { listChannels, updateChannel, type ChannelRow } from '../repositories/devices';
+import { updateChannel, type ChannelRow } from '../repositories/devices';
 import type { HouseholdRow } from '../repositories/households';
 import { storeReadingsOfChannel } from '../repositories/storeReadings';
 import { recordStoreReading, takeBackStoreReading } from './storeReadings';
@@ -21,20 +21,20 @@ import { recordStoreReading, takeBackStoreReading } from './storeReadings';
 export async function judgeAir(
   db: Database,
   household: HouseholdRow,
-  channelId: number,
+  channel: ChannelRow,
   wall: WallClock,
 ): Promise<void> {
-  const channel = (await listChannels(db, household.id)).find(({ id }) => id === channelId);
-  if (!channel) return;
-  const store = channel.measured?.of ?? null;
+  const of = channel.measured?.of ?? null;
+  const store = of === 'food' ? null : of;
   const rules = rulesFor(household.settings.guidance);
   const limit = store && toCelsius(warmestAir(store, rules));
   // By another limit all of it is looked at again.
   const from = channel.judgedLimit === limit ? channel.judgedUntil - AIR_MEAN_MS : 0;
-  const readings = await readingsBetween(db, channel, [
+  const span = [
     Math.max(channel.since, from - LONGEST_GAP_MS - AIR_MEAN_MS),
     Number.MAX_SAFE_INTEGER,
-  ]);
+  ] as const;
+  const readings = store ? await readingsBetween(db, channel, span) : [];
   const right = (celsius: number) => isStoreRight(store!, { value: celsius, unit: 'C' }, rules);
   const wanted = (store ? airTurns(readings, right) : [])
     .filter(({ at }) => at > from)
@@ -43,10 +43,11 @@ export async function judgeAir(
   const said = await storeReadingsOfChannel(db, household.id, channel.id, Math.max(channel.since, from + 1));
   for (const { id } of said) if (!wantedIds.has(id)) await takeBackStoreReading(db, household.id, id, wall);
   for (const reading of wanted) await recordStoreReading(db, household.id, reading, wall, channel.id);
-  await updateChannel(db, household.id, channel.id, {
-    judgedUntil: readings.at(-1)?.at ?? channel.judgedUntil,
-    judgedLimit: limit,
-  });
+  if (store)
+    await updateChannel(db, household.id, channel.id, {
+      judgedUntil: readings.at(-1)?.at ?? channel.judgedUntil,
+      judgedLimit: limit,
+    });
 }
 
 const HUNDREDTHS = 100;

@@ -1,4 +1,4 @@
-import type { Channel, Device, DeviceKey } from '@omtel/core/api';
+import type { Channel, Device, DeviceKey, StoreId } from '@omtel/core/api';
 import { moment } from '@omtel/core/time';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -16,6 +16,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FileLink } from '../../ui/FileLink';
 import { useGoTo } from '../../ui/goTo';
+import { PageLink } from '../../ui/PageLink';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
@@ -101,7 +102,7 @@ function OneDevice({ device: { id, name, madeAt, hasKey, columns, channels } }: 
   );
 }
 
-type Of = 'refrigerator' | 'freezer' | 'nothing';
+type Of = StoreId | 'nothing';
 
 const MEASURES: readonly { readonly value: Of; readonly label: string }[] = [
   { value: 'refrigerator', label: 'The refrigerator' },
@@ -115,7 +116,6 @@ function OneChannel({ id, channel }: { readonly id: string; readonly channel: Ch
   const goTo = useGoTo();
   const [say, { error }] = useSayWhatChannelMeasuresMutation();
   const { name, measured, since, last } = channel;
-  const of = measured?.of ?? 'nothing';
   const now = Math.round(kitchen.now);
   const measures = (value: Of, from: number) =>
     say({ id, channel: name, measured: value === 'nothing' ? null : { of: value }, since: from });
@@ -128,14 +128,25 @@ function OneChannel({ id, channel }: { readonly id: string; readonly channel: Ch
         </Words>
       )}
       {isLow(channel) && <Words tone="hot">Its battery is low: a flat one reads nothing, or nonsense.</Words>}
-      <Choice
-        label="It measures"
-        value={of}
-        onChange={(value) => value !== of && void measures(value, now)}
-        options={MEASURES}
-      />
+      {measured?.of === 'food' ? (
+        <View style={styles.row}>
+          <PageLink href={`/food/${measured.foodId}/cook`}>
+            <Words tone="rim" face="strong">
+              The food it is in
+            </Words>
+          </PageLink>
+          <Button kind="plain" label="It is out" onPress={() => measures('nothing', now)} />
+        </View>
+      ) : (
+        <Choice
+          label="It measures"
+          value={measured?.of ?? 'nothing'}
+          onChange={(value) => value !== (measured?.of ?? 'nothing') && void measures(value, now)}
+          options={MEASURES}
+        />
+      )}
       {error && <Words tone="hot">{sentenceOf(error)}</Words>}
-      {measured && (
+      {measured && measured.of !== 'food' && (
         <View style={styles.row}>
           <Words tone="soft" style={styles.grow}>
             {since === 0

@@ -7,6 +7,7 @@ import { formatTemperature, type UnitSystem } from '@omtel/core/units';
 export const MEASURED_WORDS: Record<NonNullable<Measured>['of'], string> = {
   refrigerator: 'the refrigerator’s air',
   freezer: 'the freezer’s air',
+  food: 'in a food',
 };
 
 interface Told {

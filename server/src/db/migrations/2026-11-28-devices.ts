@@ -29,6 +29,8 @@ export async function up(knex: Knex): Promise<void> {
       table.bigInteger('last_at').nullable();
       table.float('last_c').nullable();
       table.float('battery').nullable();
+      // In a food: it moved as no food can.
+      table.boolean('leapt').notNullable().defaultTo(false);
       // Up to where its readings were thinned, and how many came since.
       table.bigInteger('thinned_until').notNullable().defaultTo(0);
       table.integer('unthinned').notNullable().defaultTo(0);
