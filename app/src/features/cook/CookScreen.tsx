@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { Later } from '../../ui/Later';
 import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
@@ -17,6 +18,7 @@ import { useRecord, WithFood } from '../food';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
+import { LiveProbe } from './live/LiveProbe';
 import { ProbePlaces } from './probe/ProbePlaces';
 import { purposeOf } from './purpose';
 import { ReadingForm } from './ReadingForm';
@@ -135,6 +137,9 @@ function Cook({ food }: { readonly food: FoodState }) {
         autoFocus={onHeat && met === null}
       />
       <Judgement food={food} />
+      <Later>
+        <LiveProbe food={food} />
+      </Later>
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
       {!heats && place !== 'freezer' && (
         <Button
