@@ -1,17 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { v7 as uuid } from 'uuid';
-import type { FoodEvent } from '@omtel/core/record';
-import { systemClock } from '../server/src/clock';
-import { connect, type Database } from '../server/src/db/connect';
-import { migrate } from '../server/src/db/migrate';
-import { ensureDemoHousehold } from '../server/src/demo/demoHousehold';
-import { createApp } from '../server/src/http/app';
-import { NOTHING_STALE } from '../server/src/services/refolding';
-import { startDatabase } from '../scripts/lib/database';
 import { chances } from '@omtel/core/chance';
+import type { FoodEvent } from '@omtel/core/record';
+import { v7 as uuid } from 'uuid';
 import { foodLife, yearsOfUse } from '../scripts/lib/inventedUse';
+import type { Database } from '../server/src/db/connect';
+import { onServer, timed } from './onServer';
 
 const ROUNDS = 60;
 const IN_BATCH = 200;
@@ -29,52 +21,18 @@ const rowsOf = (householdId: string, events: readonly FoodEvent[], from: number)
     seq: from + index + 1,
   }));
 
-async function timed(work: () => Promise<unknown>): Promise<number> {
-  const began = performance.now();
-  await work();
-  return performance.now() - began;
-}
-
 const median = (some: readonly number[]): number => [...some].sort((a, b) => a - b)[some.length >> 1]!;
 
 /** Taking entries in, against writing the same rows and nothing else, in the same run, with a database that waits for the disk. */
-export async function intake(): Promise<string[]> {
-  const folder = mkdtempSync(join(tmpdir(), 'omtel-intake-'));
-  const database = await startDatabase(folder, 'bench-only-password');
-  await migrate(database.url);
-  const db = connect(database.url);
-  try {
-    const household = await ensureDemoHousehold(db, systemClock, 'UTC');
-    const app = createApp({
-      db,
-      wall: systemClock,
-      secret: 'bench-only-secret'.repeat(3),
-      zone: 'UTC',
-      webRoot: null,
-      hosts: ['localhost'],
-      refolding: NOTHING_STALE,
-      log: () => undefined,
-    });
-    const signedIn = await app.request('/api/session/demo', { method: 'POST' });
-    const cookie = signedIn.headers.get('set-cookie')!.split(';')[0]!;
-    const now = systemClock.now() + household.clockStartMs;
+export const intake = (): Promise<string[]> =>
+  onServer('intake', async ({ db, household, now, ask }) => {
     const post = async (events: readonly FoodEvent[]) => {
-      const answer = await app.request('/api/events', {
-        method: 'POST',
-        headers: { cookie, 'content-type': 'application/json' },
-        body: JSON.stringify({ events }),
-      });
-      if (!answer.ok) throw new Error(await answer.text());
+      await ask('POST', '/api/events', JSON.stringify({ events }));
     };
     await db.raw('CREATE TABLE bare_events LIKE events');
     await db.raw('CREATE TABLE bare_foods LIKE foods');
     return [await batches(db, household.id, now, post), await singles(db, household.id, now, post)];
-  } finally {
-    await db.destroy();
-    await database.stop();
-    rmSync(folder, { recursive: true, force: true });
-  }
-}
+  });
 
 type Post = (events: readonly FoodEvent[]) => Promise<void>;
 

@@ -1,4 +1,5 @@
 import { conduction } from '../bench/conduction';
+import { devices } from '../bench/devices';
 import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
 import { intake } from '../bench/intake';
@@ -14,6 +15,7 @@ import { run, Sentence } from './lib/sentence';
 
 const BENCHES: Record<string, () => Promise<string[]>> = {
   conduction,
+  devices,
   roasting,
   fold,
   stores,

@@ -17,6 +17,8 @@ interface Picture {
 const open = (path: string) => async (page: Page) => void (await page.goto(path));
 /** Nobody taps on a page before having looked at it: what comes sooner is the same tap as the last. */
 const LOOK_MS = 600;
+/** What was ticked is with the server before the clock is moved on. */
+const SENT_MS = 1000;
 const tap = async (page: Page, name: string | RegExp) => {
   await page.waitForTimeout(LOOK_MS);
   await page.getByRole('button', { name }).first().click();
@@ -86,25 +88,6 @@ const PICTURES: readonly Picture[] = [
   },
   { name: 'meal', show: supper },
   { name: 'meal-wide', size: LAPTOP, dark: true, show: supper },
-  {
-    name: 'meal-new',
-    show: async (page) => {
-      await page.goto('/plan/meal/new');
-      for (const [sought, found] of [
-        ['Cod', /^Cod fillets/],
-        ['Mash', 'Cook it, nothing raw in it'],
-        ['Pickles', 'A guest brings it, cold'],
-      ] as const) {
-        await tap(page, 'Add a dish');
-        await page.getByLabel('What is to be eaten?').fill(sought);
-        await tap(page, found);
-        if (sought !== 'Cod') continue;
-        await page.getByLabel('Cook, min').fill('15');
-        await tap(page, 'Done');
-      }
-      await page.getByText('All on the table').waitFor({ timeout: 60_000 });
-    },
-  },
   { name: 'plan-new', show: newPlan },
   { name: 'stores', show: open('/stores') },
   { name: 'stores-wide', size: LAPTOP, show: open('/stores') },
@@ -134,6 +117,30 @@ const PICTURES: readonly Picture[] = [
     },
   },
   {
+    name: 'cook-live',
+    show: async (page) => {
+      await newPlan(page);
+      await page
+        .getByRole('radiogroup', { name: 'Ways to thaw' })
+        .getByRole('radio', { name: /^Cook from frozen/ })
+        .click();
+      await tap(page, 'Plan it this way');
+      await page.getByRole('heading', { name: 'Now', level: 1 }).waitFor();
+      for (const [minutes, what] of [
+        [18 * 60 + 40, 'Oven is on: Lamb shoulder'],
+        [20, 'It is on: Lamb shoulder'],
+        [180, 'Log a reading: Lamb shoulder'],
+      ] as const) {
+        await later(page, minutes);
+        await tap(page, what);
+        await page.waitForTimeout(SENT_MS);
+      }
+      await tap(page, 'Put a stand-in probe in');
+      await page.getByText(/^Corrected by the probe/).waitFor({ timeout: 60_000 });
+      await page.getByText('The probe in it').evaluate((element) => element.scrollIntoView());
+    },
+  },
+  {
     name: 'leftovers',
     show: async (page) => {
       await food('Red lentil soup, 4 litres')(page);
@@ -151,10 +158,16 @@ const PICTURES: readonly Picture[] = [
     },
   },
   {
-    name: 'what-if',
+    name: 'record',
     show: async (page) => {
-      await page.goto('/guide/bench');
-      await page.getByRole('img', { name: /^Trials/ }).waitFor({ timeout: 60_000 });
+      await page.goto('/devices');
+      await tap(page, 'Add a device');
+      await page.getByLabel('What it is called').fill('Sensor in the refrigerator');
+      await tap(page, 'Make its key');
+      await tap(page, 'Refrigerator, left ajar');
+      await page.getByText('readings were taken in').waitFor({ timeout: 60_000 });
+      await page.goto('/record/refrigerator');
+      await page.getByText('Mean', { exact: true }).waitFor();
     },
   },
   { name: 'guide', show: open('/guide') },
@@ -183,6 +196,8 @@ run(async () => {
       await page.request.post('/api/session/demo', { headers: { origin: stage.address } });
       await page.request.post('/api/household/restart', { headers: { origin: stage.address } });
       await show(page);
+      // A chart comes when it is first looked at.
+      await page.waitForLoadState('networkidle');
       await page.getByRole('heading', { level: 1 }).first().waitFor();
       await page
         .getByText(/^Fetching/)

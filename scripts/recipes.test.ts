@@ -18,6 +18,7 @@ describe('the recipes of CONTRIBUTING.md', () => {
       'A check',
       'An event',
       'A screen',
+      'A device',
     ]));
 
   it.each(recipes)('$title: its example is in every file it names', ({ example, files }) => {

@@ -54,17 +54,21 @@ export async function readingsBetween(
   return rows.map(({ at, centi_c }) => ({ at: Number(at), celsius: centi_c / HUNDREDTHS }));
 }
 
-export async function countBetween(
+/** Whether a channel read more than so many times in a time. */
+export async function isMoreThan(
   db: Database,
   { id }: Channel,
   [from, to]: readonly [from: number, to: number],
-): Promise<number> {
-  const row = await db<Stored>('device_readings')
+  most: number,
+): Promise<boolean> {
+  const next = await db<Stored>('device_readings')
     .where({ channel_id: id })
     .whereBetween('at', [from, to])
-    .count({ n: '*' })
-    .first();
-  return Number(row!.n);
+    .orderBy('at')
+    .offset(most)
+    .limit(1)
+    .select('at');
+  return next.length > 0;
 }
 
 /** The lowest and the highest of each even part of a time in which anything was read. */

@@ -6,7 +6,7 @@ import { rulesFor } from '@omtel/core/guidance';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
-import { countBetween, extremesBetween, readingsBetween } from '../repositories/deviceReadings';
+import { extremesBetween, isMoreThan, readingsBetween } from '../repositories/deviceReadings';
 import {
   deleteDevice,
   findDevice,
@@ -136,7 +136,7 @@ export async function channelRecord(
   const { settings } = await getHousehold(db, householdId);
   const channel = await knownChannel(db, householdId, id, name);
   const span = [from, to] as const;
-  if ((await countBetween(db, channel, span)) > MOST_DRAWN) {
+  if (await isMoreThan(db, channel, span, MOST_DRAWN)) {
     const parts = await extremesBetween(db, channel, span, PARTS);
     return {
       of: PARTS,

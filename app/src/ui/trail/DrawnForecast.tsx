@@ -48,6 +48,8 @@ export interface ForecastDrawingProps {
 
 const TONES: (keyof Colors)[] = ['ink', 'cold', 'hot'];
 const ROWS = 8;
+/** A live probe's readings are drawn smaller than a cook's few. */
+const MANY = 12;
 const MINUTE_S = 60;
 const asCurve = ({ timeS, temperatureC }: ForecastEdge): Curve => ({ at: timeS, temperatureC });
 
@@ -146,10 +148,10 @@ export default function DrawnForecast(props: ForecastDrawingProps) {
                 key={atS}
                 cx={x(atS)}
                 cy={y(temperatureC)}
-                r={5.5}
+                r={readings.length > MANY ? 3 : 5.5}
                 fill={colors.enamel}
                 stroke={colors.ink}
-                strokeWidth={2.5}
+                strokeWidth={readings.length > MANY ? 1.5 : 2.5}
               />
             ))}
           </>

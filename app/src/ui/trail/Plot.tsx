@@ -31,6 +31,7 @@ export interface PlotProps {
 
 export const PLOT_HEIGHT = 210;
 const AXIS_HEIGHT = 40;
+const LINE_OF_TEXT = 16;
 /** About half of what is written under a tick, px. */
 const HALF_TICK = 32;
 /** The room at the left for the degrees, px. */
@@ -67,8 +68,11 @@ export function Plot({
   const scale = { x, y };
   const [top, bottom] = [Math.max(0, y(toCelsius(band.high))), y(toCelsius(band.low))];
   const inSight = (at: Temperature) => y(toCelsius(at)) >= 0;
+  // Two figures on one line are none: a limit goes before the edge of the band.
+  const clear = (at: Temperature) =>
+    limits.every((limit) => Math.abs(y(toCelsius(at)) - y(toCelsius(limit))) >= LINE_OF_TEXT);
   const label = { fontFamily: fonts.text, fontSize: sizes.small, fill: colors.soft };
-  const limit = (at: Temperature, tone: string) => (
+  const limit = (at: Temperature, tone: string, told = true) => (
     <G key={`${at.value}${at.unit}`}>
       <Line
         x1={frame.left}
@@ -78,9 +82,11 @@ export function Plot({
         stroke={tone}
         strokeWidth={1.5}
       />
-      <SvgText {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
-        {axisDegrees(at, units)}
-      </SvgText>
+      {told && (
+        <SvgText {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
+          {axisDegrees(at, units)}
+        </SvgText>
+      )}
     </G>
   );
 
@@ -109,7 +115,7 @@ export function Plot({
               fill={fill}
             />
           ))}
-          {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge))}
+          {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge, clear(at)))}
           {limits.filter(inSight).map((at) => limit(at, colors.ink))}
           {degrees.filter(inSight).map((at) => (
             <SvgText key={at.value} {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
