@@ -48,7 +48,8 @@ module.exports = {
     },
     {
       name: 'devices-know-the-core',
-      comment: 'A stand-in speaks the open address and nothing else, so that a real device needs nothing else.',
+      comment:
+        'A stand-in speaks the open address and nothing else, so that a real device needs nothing else.',
       severity: 'error',
       from: { path: '^devices/' },
       to: { path: '^(app|server|scripts)/' },
