@@ -3,6 +3,7 @@ import { devices } from '../bench/devices';
 import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
 import { intake } from '../bench/intake';
+import { live } from '../bench/live';
 import { mainThread } from '../bench/mainThread';
 import { meals } from '../bench/meals';
 import { ready } from '../bench/ready';
@@ -21,6 +22,7 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   stores,
   firstLoad,
   intake,
+  live,
   mainThread,
   meals,
   ready,

@@ -3,5 +3,5 @@
  * the physics of a kitchen and a seed, and goes through the open address like any device's.
  */
 export { coldStore, type ColdStoreStory } from './coldStore';
-export { roastingProbe, type RoastStory } from './roastingProbe';
+export { roasted, roastingProbe, type RoastStory } from './roastingProbe';
 export { sendReadings, type Sending } from './sendReadings';

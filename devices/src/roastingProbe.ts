@@ -79,7 +79,8 @@ export function* roastingProbe(story: RoastStory): Generator<DeviceReading> {
   }
 }
 
-function roasted({
+/** The roast as it truly goes, whatever its probe says. */
+export function roasted({
   foodKey,
   form,
   massKg,
