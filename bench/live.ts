@@ -11,6 +11,8 @@ const ROASTS = 40;
 /** How far the roasts are from what the forecast takes for usual, each way. */
 const OFF = { h: 0.3, wet: 0.4, thick: 0.2 };
 const DOOR_MS = 4 * MINUTE_MS;
+/** What has not come for so long is silent. */
+const SILENT_MS = MINUTE_MS;
 
 const JOINTS: readonly {
   readonly foodKey: string;
@@ -35,6 +37,8 @@ interface Told {
  */
 export async function live(): Promise<string[]> {
   const told: Record<'half' | 'threeQuarters', (Told | null)[]> = { half: [], threeQuarters: [] };
+  const bad: boolean[] = [];
+  let falseAlarms = 0;
   for (let i = 0; i < ROASTS; i++) {
     const chance = chances(500 + i);
     const { foodKey, form, kg } = JOINTS[i % JOINTS.length]!;
@@ -66,29 +70,46 @@ export async function live(): Promise<string[]> {
     const trueS = crossingS(timeS, coldestC, targetC, true);
     if (trueS === null) continue;
     const steepest = steepestRise(form, joint.massKg);
+    const input = { food, ...joint, targetC };
+    const seenBy = (over: Partial<RoastStory>, share: number) => {
+      const readings = [...roastingProbe({ ...story, to: share * trueS * SECOND_MS, ...over })].filter(
+        ({ channel }) => channel === '1',
+      );
+      const { steady, state } = watchProbe(readings, steepest, homeRules);
+      const read = readingsToTell(steady, []).map(({ at, celsius }) => ({
+        atS: at / SECOND_MS,
+        coreC: celsius,
+      }));
+      return { read, leapt: state === 'jumped', lastMs: readings.at(-1)?.at ?? 0 };
+    };
+    const [at, ends] = [0.4 * trueS * SECOND_MS, Infinity];
+    const bone = seenBy({ onBone: true }, 0.5);
+    bad.push(
+      seenBy({ pulled: [at, ends] }, 0.5).leapt,
+      bone.leapt || toldAt(input, bone.read, trueS) === null,
+      0.5 * trueS * SECOND_MS - seenBy({ silent: [at, ends] }, 0.5).lastMs > SILENT_MS,
+    );
     for (const [when, share] of [
       ['half', 0.5],
       ['threeQuarters', 0.75],
     ] as const) {
-      const readings = [...roastingProbe({ ...story, to: share * trueS * SECOND_MS })].filter(
-        ({ channel }) => channel === '1',
-      );
-      const read = readingsToTell(watchProbe(readings, steepest, homeRules).steady, []).map(
-        ({ at, celsius }) => ({
-          atS: at / SECOND_MS,
-          coreC: celsius,
-        }),
-      );
-      told[when].push(toldAt({ food, ...joint, targetC }, read, trueS));
+      const { read, leapt } = seenBy({}, share);
+      if (leapt) falseAlarms += 1;
+      told[when].push(toldAt(input, read, trueS));
     }
   }
-  return (['half', 'threeQuarters'] as const).map((when) => {
+  const lines = (['half', 'threeQuarters'] as const).map((when) => {
     const all = told[when];
     const said = all.filter((each): each is Told => each !== null);
     const within = (share: number) => said.filter(({ off }) => Math.abs(off) <= share).length;
     const sorted = said.map(({ off }) => Math.abs(off)).sort((a, b) => a - b);
     return `${when === 'half' ? 'half-way' : 'three quarters'}: within 4 % ${within(0.04)}, within 10 % ${within(0.1)}, the band holds the truth ${said.filter(({ holds }) => holds).length}, of ${all.length} (${all.length - said.length} said that the probe explains nothing); median ${(100 * sorted[sorted.length >> 1]!).toFixed(1)} %`;
   });
+  const seen = bad.filter(Boolean).length;
+  return [
+    ...lines,
+    `probes pulled out, on the bone or silent: ${seen} of ${bad.length} recognised; ${falseAlarms} false alarms of ${2 * ROASTS}`,
+  ];
 }
 
 function toldAt(

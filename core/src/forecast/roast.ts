@@ -12,8 +12,8 @@ import {
   type Series,
 } from '../thermal';
 import { SECOND_MS } from '../units';
-import { factorFor, type Factor, type Prior, type Unmet } from './factor';
-import { bodyOf } from './geometry';
+import { fitOf, unread, type Prior, type Unmet } from './factor';
+import { bodyOf, usualThickness } from './geometry';
 import { timesH, withTweaks, type Tweaks } from './tweaks';
 
 /** A joint in the oven. */
@@ -69,14 +69,25 @@ const KITCHEN_C = 21;
 const MOIST = { wetness: 0.5, driesKgM2: 0.25, airFromC: KITCHEN_C };
 /** Air under a tent of foil, and what little moves in it. */
 const TENT = { temperatureC: 60, h: media.underLid.low };
-/** Without a reading the oven's coefficient is known to this share; readings narrow it by what they tell … */
-const UNKNOWN = 0.3;
-/** … down to what a probe and an oven door leave open. */
-const LEAST_UNKNOWN = 0.04;
+/** Ovens, joints and how wet these are: so many times as usual, and no more; a thickness somebody measured is known better. */
+const OVEN: Prior = { least: 0.3, most: 3, spread: 0.2 };
+const THICK: Prior = { least: 0.6, most: 1.6, spread: 0.1 };
+const MEASURED: Prior = { ...THICK, spread: 0.04 };
+const WET: Prior = { least: 0.4, most: 2, spread: 0.25 };
+/** A band holds what it is of nine times of ten. */
+const NINE_OF_TEN = 1.64;
+/** What no factor says: a door that was opened, a tip that lies beside the middle; of the time that is still to come. */
+const UNSAID = 0.03;
 /** Readings that leave no more than this of the doubt there was have told something. */
 const TOLD = 0.9;
-/** Ovens and joints are so many times as slow or lively as usual, and no more. */
-const FACTORS: Prior = { least: 0.3, most: 3, spread: UNKNOWN };
+
+/** How a roast differs from a usual one: its oven, its thickness, how wet it is. */
+type Factors = readonly number[];
+const priorsFor = ({ thickestM }: RoastInput): readonly Prior[] => [
+  OVEN,
+  thickestM === undefined ? THICK : MEASURED,
+  WET,
+];
 
 const RESTING = {
   open: { untilS: Infinity, rest: { temperatureC: KITCHEN_C, h: media.roomAir.high, ...MOIST } },
@@ -89,17 +100,20 @@ type Followed =
   | { readonly forS: number }
   | { readonly outS: number; readonly rest: keyof typeof RESTING };
 
-function roastAt(input: RoastInput, times: number, followed: Followed, onProgress?: OnProgress): Series {
+function roastAt(input: RoastInput, factors: Factors, followed: Followed, onProgress?: OnProgress): Series {
   const { form, massKg, thickestM, ovenC, fan, startC, targetC } = input;
+  const [timesOven, timesThick, timesWet] = factors as [number, number, number];
   const material = materialOfFood(withTweaks(input.food, input));
-  const h = (fan ? media.fanOven : media.stillOven).usual * timesH(input) * times;
-  const oven: Segment = { untilS: Infinity, rest: { temperatureC: ovenC, h, ...MOIST } };
-  const common = {
-    material,
-    shape: bodyOf(form, massKg / material.densityKgM3, thickestM),
-    startC,
-    segments: [oven],
+  const volumeM3 = massKg / material.densityKgM3;
+  const h = (fan ? media.fanOven : media.stillOven).usual * timesH(input) * timesOven;
+  const moist = {
+    ...MOIST,
+    wetness: Math.min(1, MOIST.wetness * timesWet),
+    driesKgM2: MOIST.driesKgM2 * timesWet,
   };
+  const oven: Segment = { untilS: Infinity, rest: { temperatureC: ovenC, h, ...moist } };
+  const thick = timesThick === 1 ? thickestM : timesThick * (thickestM ?? usualThickness(form, volumeM3));
+  const common = { material, shape: bodyOf(form, volumeM3, thick), startC, segments: [oven] };
   if ('forS' in followed) return forecast({ ...common, untilS: followed.forS });
   if ('to' in followed)
     return forecast(
@@ -133,26 +147,56 @@ export function roastForecast(
   readings: readonly CoreReading[] = [],
   onProgress?: OnProgress,
 ): RoastForecast {
-  const { times, doubt, unmet } = readings.length ? factorOf(input, readings) : UNREAD;
-  const unknown = Math.max(LEAST_UNKNOWN, UNKNOWN * doubt);
-  const toTarget = (factor: number) => roastAt(input, factor, { to: 'target' }, onProgress);
-  const usual = toTarget(times);
-  const fast = toTarget(times * (1 + unknown));
-  const slow = toTarget(times / (1 + unknown));
+  const priors = priorsFor(input);
+  const { factors, covariance, unmet } = readings.length ? fitTo(input, readings, priors) : unread(priors);
+  const toTarget = (each: Factors) => roastAt(input, each, { to: 'target' }, onProgress);
+  const usual = toTarget(factors);
+  const usualS = doneS(usual, input);
+  // By how much longer it takes, as a share, for each factor that is a little larger.
+  const slopes = factors.map((factor, i) => {
+    const moved = toTarget(factors.map((each, j) => (i === j ? factor * (1 + TRIED) : each)));
+    return usualS > 0 ? (doneS(moved, input) / usualS - 1) / TRIED : 0;
+  });
+  const { toSlow, doubt } = towardsSlow(slopes, covariance);
+  const before = towardsSlow(slopes, unread(priors).covariance).doubt;
+  const coming = usualS > 0 ? Math.max(0, 1 - (readings.at(-1)?.atS ?? 0) / usualS) : 0;
+  const beyond = doubt > 0 ? 1 + (UNSAID * coming) / doubt : 1;
+  const end = (way: number) =>
+    toTarget(
+      factors.map((factor, i) => {
+        const { least, most } = priors[i]!;
+        return Math.min(most, Math.max(least, factor * Math.exp(way * NINE_OF_TEN * beyond * toSlow[i]!)));
+      }),
+    );
+  const [fast, slow] = [end(-1), end(1)];
   return {
     span: { fastMs: doneS(fast, input) * SECOND_MS, slowMs: doneS(slow, input) * SECOND_MS },
     usual,
     fast,
     slow,
-    carryOver: carryOver(input, times, Math.max(1, doneS(usual, input))),
-    told: doubt < TOLD,
+    carryOver: carryOver(input, factors, Math.max(1, usualS)),
+    told: doubt < TOLD * before,
     unmet,
   };
 }
 
-function carryOver(input: RoastInput, times: number, outS: number): CarryOver {
-  const open = roastAt(input, times, { outS, rest: 'open' });
-  const tented = roastAt(input, times, { outS, rest: 'tented' });
+/** A factor's effect is tried by so much. */
+const TRIED = 0.02;
+
+/** The likeliest way to be slower, by one standard deviation of the time, in logarithms of factors; and that deviation, a share. */
+function towardsSlow(
+  slopes: readonly number[],
+  covariance: readonly (readonly number[])[],
+): { readonly toSlow: readonly number[]; readonly doubt: number } {
+  const along = covariance.map((row) => row.reduce((sum, each, j) => sum + each * slopes[j]!, 0));
+  const doubt = Math.sqrt(along.reduce((sum, each, i) => sum + each * slopes[i]!, 0));
+  // Done already it takes no longer for anything.
+  return { toSlow: along.map((each) => (doubt > 0 ? each / doubt : 0)), doubt };
+}
+
+function carryOver(input: RoastInput, factors: Factors, outS: number): CarryOver {
+  const open = roastAt(input, factors, { outS, rest: 'open' });
+  const tented = roastAt(input, factors, { outS, rest: 'tented' });
   const peakOf = ({ timeS, coldestC, evaporatedKg }: Series) => {
     const peakC = Math.max(...coldestC);
     return { riseK: peakC - valueAt(timeS, coldestC, outS), lostKg: evaporatedKg[coldestC.indexOf(peakC)]! };
@@ -161,12 +205,10 @@ function carryOver(input: RoastInput, times: number, outS: number): CarryOver {
   return { lowK: low.riseK, highK: Math.max(low.riseK, high.riseK), lostShare: low.lostKg / input.massKg };
 }
 
-const UNREAD: Factor = { times: 1, doubt: 1, unmet: null };
-
-function factorOf(input: RoastInput, readings: readonly CoreReading[]): Factor {
+function fitTo(input: RoastInput, readings: readonly CoreReading[], priors: readonly Prior[]) {
   const forS = Math.max(1, readings.at(-1)!.atS);
-  return factorFor((times) => {
-    const { timeS, coreC } = roastAt(input, times, { forS });
+  return fitOf((factors) => {
+    const { timeS, coreC } = roastAt(input, factors, { forS });
     return readings.map((reading) => valueAt(timeS, coreC, reading.atS) - reading.coreC);
-  }, FACTORS);
+  }, priors);
 }
