@@ -107,6 +107,13 @@ describe('the address devices send to', () => {
       ).status,
     ).toBe(413);
     expect((await send(key, '')).status).toBe(200);
+    // Whatever it calls what it sends.
+    for (const type of ['application/json', 'text/plain', undefined]) {
+      const headers = { authorization: `bearer ${key}`, 'content-type': type, cookie: undefined };
+      const lines = '{"celsius":3}\n{"celsius":4,"channel":"c1"}';
+      const said = await kitchen.ask('POST', '/api/devices/readings', lines, headers);
+      expect([said.status, await said.json()]).toMatchObject([200, { taken: 2 }]);
+    }
   });
 
   it('keeps of an hour at a reading a second what tells all of it', async () => {

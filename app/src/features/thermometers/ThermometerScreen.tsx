@@ -55,6 +55,7 @@ function One({ known }: { readonly known: RatedThermometer }) {
   const { id, standing, name, kind, livesIn } = known;
   const { can, cannot, adjustable, tells } = KINDS[kind];
   const { kept, problem } = useKept();
+  const battery = known.log.findLast(({ what }) => what === 'newBattery');
   const happened = (what: Mishap) => kept(() => log(id, { at: Math.round(now), what }));
   const removeIt = async () => {
     if (await kept(() => remove(id))) router.replace('/thermometers' as never);
@@ -74,6 +75,7 @@ function One({ known }: { readonly known: RatedThermometer }) {
           {standingWords(standing, { now, zone, units })}
         </Words>
       </View>
+      {battery && <Words tone="soft">{`Its battery is new since ${moment(battery.at, now, zone)}.`}</Words>}
       {problem && (
         <View role="alert">
           <Words tone="hot">{problem}</Words>
