@@ -88,8 +88,7 @@ export function fitOf(
   }
   const off = Math.sqrt(dot(misses, misses) / misses.length);
   const unlikely = Math.hypot(...logs.map((log, i) => log / priors[i]!.spread));
-  if (off <= UNMET_K && unlikely <= LIKELY)
-    return { factors: logs.map(Math.exp), covariance, unmet: null };
+  if (off <= UNMET_K && unlikely <= LIKELY) return { factors: logs.map(Math.exp), covariance, unmet: null };
   const mean = at(priors.map(() => 0)).reduce((sum, miss) => sum + miss, 0);
   return { ...unread(priors), unmet: mean > 0 ? 'colder' : 'warmer' };
 }
