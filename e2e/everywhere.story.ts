@@ -89,6 +89,10 @@ test('every place opens by its address without a script error', async ({ kitchen
     '/thermometers',
     '/thermometers/dial',
     '/thermometers/nothing',
+    '/devices',
+    '/devices/nothing',
+    '/record/refrigerator',
+    '/record/oven',
   ]) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

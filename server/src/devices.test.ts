@@ -276,7 +276,11 @@ describe('a probe in a food', () => {
     const readings = await told(food);
     expect(readings.length).toBeGreaterThanOrEqual(4);
     expect(readings.length).toBeLessThanOrEqual(6);
-    expect(readings[0]).toMatchObject({ place: 'centre', temperature: { unit: 'C' } });
+    expect(readings[0]).toMatchObject({
+      place: 'centre',
+      temperature: { unit: 'C' },
+      withinK: expect.any(Number) as number,
+    });
     expect((await devices())[0]!.channels[0]!.measured).toEqual({
       of: 'food',
       foodId: food,

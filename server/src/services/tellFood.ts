@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto';
 import { limitsC, readingsToTell, watchProbe, type Measured, type Read } from '@omtel/core/devices';
 import { steepestRise } from '@omtel/core/forecast';
+import { uncertaintyK } from '@omtel/core/thermometers';
 import { rulesOfFood } from '@omtel/core/trail';
 import type { FoodEvent } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
@@ -31,6 +32,8 @@ export async function tellFood(
   const rules = rulesOfFood(state, household.settings.guidance);
   const readings = await readingsBetween(db, channel, [channel.since, Number.MAX_SAFE_INTEGER]);
   const { steady, state: probe } = watchProbe(readings, steepestRise(state.form, state.massKg), rules);
+  // Nobody checked it against ice.
+  const withinK = uncertaintyK(null, null, 0, rules.thermometer);
   const events = readingsToTell(steady, limitsC(rules))
     .filter(({ at }) => at > Math.max(channel.judgedUntil, state.cameAt))
     .map((read): FoodEvent => ({
@@ -38,7 +41,7 @@ export async function tellFood(
       foodId,
       at: read.at,
       type: 'reading',
-      payload: { temperature: { value: read.celsius, unit: 'C' }, place },
+      payload: { temperature: { value: read.celsius, unit: 'C' }, place, withinK },
     }));
   if (events.length) await recordEvents(db, household.id, events, wall);
   const last = readings.at(-1)?.at;

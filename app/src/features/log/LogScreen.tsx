@@ -15,6 +15,7 @@ import { Entry } from '../entry';
 import { Words } from '../../ui/Words';
 import { FoodScreen } from '../food';
 import { byDay, isSoughtEntry, newestFirst } from './entries';
+import { RecordLinks } from './RecordLinks';
 
 /** What happened in the kitchen, newest first. */
 export function LogScreen() {
@@ -81,6 +82,7 @@ export function LogScreen() {
       onEnd={goesOn ? () => void fetchNextPage() : undefined}
       after={further}
     >
+      <RecordLinks />
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="the log" />}
       {data && data.pages[0]!.entries.length > 0 && (

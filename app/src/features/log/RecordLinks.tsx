@@ -1,0 +1,31 @@
+import { StyleSheet, View } from 'react-native';
+import { PageLink } from '../../ui/PageLink';
+import { REACH, space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+
+const PAGES = [
+  ['/record/refrigerator', 'Refrigerator’s record'],
+  ['/record/freezer', 'Freezer’s record'],
+  ['/thermometers', 'Thermometers'],
+  ['/devices', 'Devices'],
+] as const;
+
+/** What else is on record: the air of the stores, and what it was read with. */
+export function RecordLinks() {
+  return (
+    <View style={styles.row}>
+      {PAGES.map(([href, label]) => (
+        <PageLink key={href} href={href} style={styles.link}>
+          <Words tone="rim" face="strong">
+            {label}
+          </Words>
+        </PageLink>
+      ))}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  row: { flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l },
+  link: { minHeight: REACH, justifyContent: 'center' },
+});
