@@ -339,6 +339,13 @@ describe('the border', () => {
     expect(Object.keys(document.paths).sort()).toEqual(
       [
         '/api/calendar',
+        '/api/devices',
+        '/api/devices/{id}',
+        '/api/devices/{id}/channels/{channel}',
+        '/api/devices/{id}/channels/{channel}/record',
+        '/api/devices/{id}/columns',
+        '/api/devices/{id}/key',
+        '/api/devices/{id}/readings',
         '/api/events',
         '/api/foods',
         '/api/foods/usual',

@@ -75,15 +75,21 @@ const ROUNDS = 1;
 /** After so many tries the best so far is the answer, or that none was found: a usual meal takes a tenth of them. */
 const MOST_TRIES = 1000;
 
+interface PlanOptions {
+  /** Told the share done. */
+  readonly onProgress?: OnProgress;
+  /** How long a cheaper schedule is looked for; none takes the first. */
+  readonly rounds?: number;
+  /** Of a meal that goes on: how many tries it is worth to look for an earlier schedule than the first that does. */
+  readonly earlier?: number;
+}
+
 /**
  * Finds one schedule for a meal as it stands: nothing that was begun is moved, and as little as can be of what is to come.
- *
- * @param onProgress told the share done
- * @param rounds how long a cheaper schedule is looked for; none takes the first
  */
 export function planMeal(
   asked: MealAsked,
-  { onProgress, rounds = ROUNDS }: { readonly onProgress?: OnProgress; readonly rounds?: number } = {},
+  { onProgress, rounds = ROUNDS, earlier }: PlanOptions = {},
 ): MealAnswer {
   const { wanted, foods, settings, guidance, units, meal } = asked;
   // Five minutes by the clock on the wall, so that nothing is to be done at 18:03.
@@ -150,6 +156,7 @@ export function planMeal(
   let tries = 0;
   const solved = solve(problem, {
     rounds,
+    earlier,
     goOn: () =>
       ++tries < MOST_TRIES && onProgress?.(wanted.dishes.length / (wanted.dishes.length + 1)) !== false,
     ...(before && { before: asMinutes(before, minute) }),

@@ -13,6 +13,8 @@ export interface WayToSave {
   readonly schedule: MealPayload<'mealScheduled'>;
 }
 
+/** Whoever looks for a way out waits a little longer than after a tick. */
+const PATIENT = 2500;
 /** More than these nobody weighs with wet hands. */
 const MOST_WAYS = 3;
 /** The ways a frozen dish can still go, quickest to ask for first; which will do is for the rules to say. */
@@ -41,7 +43,10 @@ export function waysToSave(asked: MealAsked, onProgress?: OnProgress): readonly 
     onProgress?.(index / candidates.length);
     const changed = { ...wanted, dishes: withChange(wanted.dishes, change) };
     if (changed.dishes.length === 0) return [];
-    const answer = planMeal({ ...asked, wanted: changed, meal: { ...meal, wanted: changed } }, { rounds: 0 });
+    const answer = planMeal(
+      { ...asked, wanted: changed, meal: { ...meal, wanted: changed } },
+      { rounds: 0, earlier: PATIENT },
+    );
     if (answer.kind !== 'scheduled' || answer.schedule.serveAt >= schedule.serveAt) return [];
     return [{ change, wanted: { ...changed, dishes: [...answer.dishes] }, schedule: answer.schedule }];
   });

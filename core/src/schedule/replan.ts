@@ -9,24 +9,25 @@ import { asChosen, type Problem, type Schedule } from './problem';
 import { build } from './search';
 import type { Search } from './timing';
 
-/** What one moment is worth, and the search for an earlier one than the first that does: somebody stands at the stove and waits. */
-const [AT_ONE, EARLIER] = [500, 600];
+/** What one moment is worth: somebody stands at the stove and waits. */
+const AT_ONE = 500;
 
 /**
  * A schedule after something changed: at the moment that stood if it can be, else as soon after it as is found, and with what can
  * stay standing where it did.
  *
  * @param ways the ways to choose, what was chosen before first: another is taken only where dinner is sooner for it
+ * @param earlier how many tries it is worth to look for an earlier one than the first that does
  * @returns null where nothing was found from the schedule that stood
  */
 export function replan(
   problem: Problem,
   before: Schedule,
   ways: readonly Chosen[],
-  search: Pick<Search, 'seed' | 'goOn'>,
+  { earlier, ...search }: Pick<Search, 'seed' | 'goOn'> & { readonly earlier: number },
 ): { readonly schedule: Costed; readonly chosen: Chosen } | null {
   let best: { readonly schedule: Costed; readonly chosen: Chosen } | null = null;
-  const budget = { left: EARLIER };
+  const budget = { left: earlier };
   for (const chosen of ways) {
     if (best && best.schedule.serveAt <= problem.serveAt) break;
     const from = new FromBefore(asChosen(problem, chosen), before, search);

@@ -16,6 +16,8 @@ export interface Options {
   readonly before?: Schedule;
   /** How many times each dish, with some others, is put in anew, once there is a schedule; more is slower and no worse. */
   readonly rounds?: number;
+  /** After something changed: how many tries it is worth to look for an earlier schedule than the first that does. */
+  readonly earlier?: number;
   /** Told of every schedule that is better than all before. */
   onBetter?(schedule: Schedule, cost: number): void;
   /** Asked again and again; once it says no, the best so far is the answer. */
@@ -23,6 +25,8 @@ export interface Options {
 }
 
 const ROUNDS = 6;
+/** Somebody stands at the stove and waits. */
+const EARLIER = 600;
 /** So many ways to choose are gone through one by one; of more, only what is near to the best. */
 const FEW_WAYS = 16;
 /** Among so many it is proven, one by one, that none will do. */
@@ -36,7 +40,7 @@ const MOST_WAYS = 64;
  *   found in the time
  */
 export function solve(problem: Problem, options: Options = {}): Solved {
-  const { seed = 1, rounds = ROUNDS, before, onBetter, goOn = () => true } = options;
+  const { seed = 1, rounds = ROUNDS, earlier = EARLIER, before, onBetter, goOn = () => true } = options;
   let best: Costed | null = null;
   const found = (schedule: Costed, chosen: Chosen): void => {
     const whole = withChosen(problem, schedule, chosen);
@@ -49,7 +53,7 @@ export function solve(problem: Problem, options: Options = {}): Solved {
   if (before) {
     const near = waysToChoose(choices) <= FEW_WAYS ? allOf(choices) : nextTo(first, choices);
     const others = near.filter((chosen) => keyOf(chosen) !== keyOf(first));
-    const again = replan(problem, before, [first, ...others], { seed, goOn });
+    const again = replan(problem, before, [first, ...others], { seed, goOn, earlier });
     if (again) found(again.schedule, again.chosen);
   }
   if (best) return best;
