@@ -1,6 +1,7 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
+import { hashOf } from '../hashOf';
 import { deleteSession, householdOfSession, insertSession } from '../repositories/sessions';
 import { problem } from './problem';
 import type { Services } from './services';
@@ -43,8 +44,6 @@ export async function householdOf(c: Context, { db, secret }: Doors): Promise<st
 
 const tokenIn = async (c: Context, secret: string): Promise<string | null> =>
   (await getSignedCookie(c, secret, COOKIE)) || null;
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** Lets a request pass only with a whole session cookie, and tells the routes behind it whose household it is. */
 export function signedIn(doors: Doors): MiddlewareHandler<SignedIn> {

@@ -1,8 +1,9 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import type { ChannelChange, ChannelRecord, Device, DeviceKey } from '@omtel/core/api';
 import { MOST_DEVICES, partsOf, storeFacts } from '@omtel/core/devices';
 import type { Columns } from '@omtel/core/formats';
 import { rulesFor } from '@omtel/core/guidance';
+import { hashOf } from '../hashOf';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -24,8 +25,6 @@ import { getHousehold } from './household';
 import { householdNow } from './householdClock';
 import { Refusal } from './refusal';
 import { tellOfChannel } from './tellOfChannel';
-
-export const keyHashOf = (key: string): string => createHash('sha256').update(key).digest('hex');
 
 const newKey = (): string => randomBytes(32).toString('base64url');
 
@@ -77,7 +76,7 @@ export async function addDevice(
     if (known.length >= MOST_DEVICES)
       throw new Refusal(422, `At most ${MOST_DEVICES} devices. Remove one that is gone.`);
     const madeAt = Math.round(householdNow(household, wall));
-    await insertDevice(trx, { householdId, id, name, madeAt }, keyHashOf(key));
+    await insertDevice(trx, { householdId, id, name, madeAt }, hashOf(key));
   });
   return { id, key };
 }
@@ -86,7 +85,7 @@ export async function addDevice(
 export async function renewKey(db: Database, householdId: string, id: string): Promise<DeviceKey> {
   await knownDevice(db, householdId, id);
   const key = newKey();
-  await saveKey(db, householdId, id, keyHashOf(key));
+  await saveKey(db, householdId, id, hashOf(key));
   return { id, key };
 }
 

@@ -24,7 +24,7 @@ import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Plot } from '../../ui/trail/Plot';
-import { fieldPath, ticksOf } from '../../ui/trail/scale';
+import { fieldPath, rangeOf, ticksOf } from '../../ui/trail/scale';
 import { Words } from '../../ui/Words';
 
 interface RecordDrawingProps {
@@ -199,13 +199,6 @@ function lineOf(
     first,
     values: [...Array.from({ length: first }, () => means[0]!), ...means],
   };
-}
-
-/** Which temperatures lie at the bottom and the top of a frame. */
-function rangeOf(y: (temperatureC: number) => number, bottom: number, top: number) {
-  const perK = y(0) - y(1);
-  const at = (px: number) => (y(0) - px) / perK;
-  return { low: at(bottom), high: at(top) };
 }
 
 const styles = StyleSheet.create({ row: { paddingVertical: space.xs } });

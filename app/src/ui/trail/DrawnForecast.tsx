@@ -13,7 +13,7 @@ import { space, type Colors } from '../tokens';
 import { useLook } from '../theme';
 import { Words } from '../Words';
 import { DEGREES_ROOM, elapsedTick, Plot } from './Plot';
-import { fieldPath, ticksOf, type Curve } from './scale';
+import { type Curve, fieldPath, rangeOf, ticksOf } from './scale';
 
 /** One forecast: its usual course, and the field between its slow and fast ends. */
 export interface ForecastCurve {
@@ -195,13 +195,6 @@ export default function DrawnForecast(props: ForecastDrawingProps) {
       )}
     </View>
   );
-}
-
-/** Which temperatures lie at the bottom and the top of a frame. */
-function rangeOf(y: (temperatureC: number) => number, bottom: number, top: number) {
-  const perK = y(0) - y(1);
-  const at = (px: number) => (y(0) - px) / perK;
-  return { low: at(bottom), high: at(top) };
 }
 
 /** The part of a curve, and of its field, that the drawing shows. */

@@ -104,3 +104,10 @@ export const fieldPath = (a: Curve, b: Curve, scale: Scale): string =>
   `${curvePath(a, scale)}${curvePath({ at: [...b.at].reverse(), temperatureC: [...b.temperatureC].reverse() }, scale).replace('M', 'L')}Z`;
 
 const round = (n: number): number => Math.round(n * 10) / 10;
+
+/** Which temperatures lie at the bottom and the top of a frame. */
+export function rangeOf(y: (temperatureC: number) => number, bottom: number, top: number) {
+  const perK = y(0) - y(1);
+  const at = (px: number) => (y(0) - px) / perK;
+  return { low: at(bottom), high: at(top) };
+}

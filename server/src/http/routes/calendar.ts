@@ -1,7 +1,8 @@
-import { createHash, randomBytes } from 'node:crypto';
+import { randomBytes } from 'node:crypto';
 import { calendarFeedSchema } from '@omtel/core/api';
 import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
 import { Hono, type Context } from 'hono';
+import { hashOf } from '../../hashOf';
 import { deleteFeed, feedSince, householdOfFeed, saveFeed } from '../../repositories/calendarFeeds';
 import { calendarOf } from '../../services/calendar';
 import { getHousehold } from '../../services/household';
@@ -9,8 +10,6 @@ import { invalid, problem } from '../problem';
 import type { Services } from '../services';
 import type { SignedIn } from '../session';
 import { answers } from './documented';
-
-const hashOf = (token: string): string => createHash('sha256').update(token).digest('hex');
 
 /** What a file is called, without what says that it is a calendar. */
 const idOf = (file: string): string => file.slice(0, -'.ics'.length);

@@ -8,12 +8,12 @@ import {
 } from '@omtel/core/intake';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { Hono } from 'hono';
+import { hashOf } from '../../hashOf';
 import { deviceOfKey } from '../../repositories/devices';
 import { takeInReadings } from '../../services/deviceReadings';
 import {
   addDevice,
   channelRecord,
-  keyHashOf,
   knownDevice,
   presentDevices,
   rememberColumns,
@@ -35,7 +35,7 @@ const BEARER = /^Bearer\s+(\S+)$/i;
 export function deviceIntake({ db, wall, refolding }: Services) {
   return new Hono().post('/readings', async (c) => {
     const key = BEARER.exec(c.req.header('authorization') ?? '')?.[1];
-    const device = key ? await deviceOfKey(db, keyHashOf(key)) : null;
+    const device = key ? await deviceOfKey(db, hashOf(key)) : null;
     if (!device) return problem(c, 401, 'No device has this key. Make a new one for it in Omtel.');
     await refolding.ahead(device.householdId);
     return c.json(await takeInReadings(db, device, await c.req.text(), wall), 200);
