@@ -1,4 +1,5 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { openStage } from '../scripts/lib/stage';
 
 /** The demo kitchen as a cook has it in hand. */
 export interface Kitchen {
@@ -19,6 +20,8 @@ export interface Kitchen {
 
 const LOOK_MS = 600;
 const MINUTE_MS = 60_000;
+/** A database of its own is set up in this time, on a busy machine too. */
+const STAGE_MS = 3 * MINUTE_MS;
 /** Longer than a tap. */
 const REST_MS = 600;
 
@@ -30,9 +33,17 @@ export async function rest(page: Page, on: Locator, timeout?: number): Promise<v
   await page.mouse.up();
 }
 
-/** A test with the story just begun, on its own page. */
-export const test = base.extend<{ kitchen: Kitchen }>({
-  baseURL: async ({}, use) => use(process.env.OMTEL_STAGE!),
+/** A test with the story just begun, on its own page; whoever runs stories beside others has a stage to themselves. */
+export const test = base.extend<{ kitchen: Kitchen }, { stage: string }>({
+  stage: [
+    async ({}, use) => {
+      const stage = await openStage();
+      await use(stage.address);
+      await stage.stop();
+    },
+    { scope: 'worker', timeout: STAGE_MS },
+  ],
+  baseURL: async ({ stage }, use) => use(stage),
   kitchen: async ({ page, baseURL }, use) => {
     const headers = { origin: baseURL! };
     await page.request.post('/api/session/demo', { headers });

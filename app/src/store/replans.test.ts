@@ -3,24 +3,33 @@ import { replanned, replanRead, replansSlice } from './replans';
 import { tickSlice } from './tick';
 
 const { reducer } = replansSlice;
-const after = (answer: object) =>
-  reducer(undefined, replanned({ mealId: 'm', answer: answer as MealAnswer, wasAt: 1 }));
-const conflict = after({ kind: 'conflict' });
+const cameTo = (mealId: string, answer: object) =>
+  replanned({ mealId, answer: answer as MealAnswer, wasAt: 1 });
+const nothingMoved = { kind: 'scheduled', moved: [] };
+const moved = { kind: 'scheduled', moved: [{ task: 'a', byMs: 1 }] };
 
-it('keeps what a plan made anew came to until it was read, or what led to it is taken back', () => {
-  expect(conflict.last).toMatchObject({ mealId: 'm', wasAt: 1 });
-  expect(reducer(conflict, replanRead()).last).toBeNull();
-  expect(reducer(conflict, tickSlice.actions.takenBack()).last).toBeNull();
+it('keeps what a plan made anew came to until it was read', () => {
+  const conflict = reducer(undefined, cameTo('m', { kind: 'conflict' }));
+  expect(conflict).toMatchObject({ m: { wasAt: 1 } });
+  expect(reducer(conflict, replanRead('m'))).toEqual({});
 });
 
 it('says nothing where nothing moved', () => {
-  expect(after({ kind: 'scheduled', moved: [] }).last).toBeNull();
-  expect(after({ kind: 'scheduled', moved: [{ task: 'a', byMs: 1 }] }).last).not.toBeNull();
+  expect(reducer(undefined, cameTo('m', nothingMoved))).toEqual({});
+  expect(reducer(undefined, cameTo('m', moved))).toHaveProperty('m');
 });
 
-it('another meal in which nothing moved leaves what is still to be read', () => {
-  const still = { kind: 'scheduled', moved: [] } as object as MealAnswer;
-  const other = replanned({ mealId: 'other', answer: still, wasAt: 1 });
-  expect(reducer(conflict, other).last).toMatchObject({ mealId: 'm' });
-  expect(reducer(conflict, replanned({ mealId: 'm', answer: still, wasAt: 1 })).last).toBeNull();
+it('keeps for each meal what one act led to, whichever was planned last', () => {
+  const both = reducer(
+    reducer(undefined, cameTo('m', { kind: 'obstacles' })),
+    cameTo('other', { kind: 'obstacles' }),
+  );
+  expect(Object.keys(both)).toEqual(['m', 'other']);
+  expect(Object.keys(reducer(both, cameTo('other', nothingMoved)))).toEqual(['m']);
+  expect(Object.keys(reducer(both, replanRead('m')))).toEqual(['other']);
+});
+
+it('an act taken back moved nothing, but what does not fit is said until it is planned anew', () => {
+  const both = reducer(reducer(undefined, cameTo('m', moved)), cameTo('other', { kind: 'conflict' }));
+  expect(Object.keys(reducer(both, tickSlice.actions.takenBack()))).toEqual(['other']);
 });

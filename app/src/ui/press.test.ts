@@ -31,6 +31,15 @@ describe('a press after something was recorded', () => {
     expect(isPressMeant()).toBe(true);
   });
 
+  it('once something was typed it is, though the first press was longer at work than that', () => {
+    document.dispatchEvent(new Event('input'));
+    pressDone();
+    expect(isPressMeant()).toBe(true);
+    tapAt(200, 400);
+    pressDone();
+    expect(isPressMeant()).toBe(false);
+  });
+
   it('by somebody who went elsewhere by the keys it is', () => {
     document.dispatchEvent(Object.assign(new Event('keydown'), { key: 'Enter' }));
     expect(isPressMeant()).toBe(false);

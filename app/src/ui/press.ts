@@ -15,6 +15,8 @@ interface Point {
 const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.y - b.y);
 
 let finger: Point | null = null;
+/** Whether something was typed since the last press, which may be longer at work than the cook. */
+let typed = false;
 let done: { readonly where: Point | null; readonly at: number; readonly quietMs: number } | null = null;
 
 if (typeof document !== 'undefined') {
@@ -23,6 +25,7 @@ if (typeof document !== 'undefined') {
     'pointerdown',
     ({ clientX, clientY }) => {
       finger = { x: clientX, y: clientY };
+      typed = false;
       // Whoever has been elsewhere since then comes back on purpose.
       if (done?.where && distance(finger, done.where) > NEAR_PX) done = null;
     },
@@ -32,7 +35,9 @@ if (typeof document !== 'undefined') {
   document.addEventListener(
     'keydown',
     ({ key }) => {
-      if ((key !== 'Enter' && key !== ' ') || done?.quietMs === QUIET_PAGE_MS) done = null;
+      if (key === 'Enter' || key === ' ') typed = false;
+      else done = null;
+      if (done?.quietMs === QUIET_PAGE_MS) done = null;
     },
     early,
   );
@@ -40,6 +45,7 @@ if (typeof document !== 'undefined') {
   document.addEventListener(
     'input',
     () => {
+      typed = true;
       done = null;
     },
     early,
@@ -51,6 +57,7 @@ if (typeof document !== 'undefined') {
  * begins anew once the screen shows what the press did.
  */
 export function pressDone(quietMs = QUIET_MS): void {
+  if (typed) return;
   done = { where: finger, at: performance.now(), quietMs };
   if (typeof requestAnimationFrame === 'function')
     requestAnimationFrame(() => setTimeout(() => done && (done = { ...done, at: performance.now() })));

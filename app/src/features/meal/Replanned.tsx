@@ -20,15 +20,15 @@ interface ReplannedProps {
 
 const MOST_TOLD = 4;
 
-/** What moved since the last tick, said once; or why the rest does not fit any more. */
+/** What moved since the last tick, until it was seen; or why the rest does not fit any more. */
 export function Replanned({ meal, wordsOf }: ReplannedProps) {
-  const last = useAppSelector((state) => state.replans.last);
+  const last = useAppSelector((state) => state.replans[meal.mealId]);
   const dispatch = useAppDispatch();
   const { now, zone, units } = useKitchen();
   const { line } = useMealLine(meal);
-  if (!last || last.mealId !== meal.mealId || !line) return null;
+  if (!last || !line) return null;
   const { answer, wasAt } = last;
-  const seen = <Button kind="plain" label="Seen" onPress={() => dispatch(replanRead())} />;
+  const seen = <Button kind="plain" label="Seen" onPress={() => dispatch(replanRead(meal.mealId))} />;
   if (answer.kind === 'conflict')
     return (
       <Panel edge="hot">
