@@ -4,7 +4,7 @@ import { openExposure, runningExposure, type Exposure } from './exposure';
 
 /** Places where nothing keeps the food cold or hot. No food here keeps in a cupboard once it is opened or cooked. */
 const UNCONTROLLED: ReadonlySet<Place> = new Set(['counter', 'car', 'outdoors', 'table', 'cupboard']);
-const INDOORS: ReadonlySet<Place> = new Set(['counter', 'table', 'cupboard']);
+const INDOORS: ReadonlySet<Place> = new Set(['counter', 'table', 'cupboard', 'ice']);
 
 export const uncontrolled = (place: Place): boolean => UNCONTROLLED.has(place);
 

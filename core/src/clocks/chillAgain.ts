@@ -42,14 +42,18 @@ export function chillLimit(
 export const isPast = ({ ms, inclusive }: ChillLimit, bandMs: number): boolean =>
   inclusive ? bandMs > ms : bandMs >= ms;
 
+/** Where cold food is out to be eaten; on ice it is so once it got warm there. */
+const PUT_OUT: ReadonlySet<Place> = new Set(['table', 'outdoors', 'ice']);
+
 /** Whether a stretch is that of cold food that is out to be eaten, or that got warm in water, where such food does not go back. */
 export const isEatenCold = (
-  { to, side, fromCold }: Exposure,
+  { to, side, fromCold, unread }: Exposure,
   state: Standing,
   { served }: ChillLimit,
 ): boolean =>
   to === null &&
-  (state.place === 'table' || state.place === 'outdoors' || isWarmedInWater(state)) &&
+  !unread &&
+  (PUT_OUT.has(state.place) || isWarmedInWater(state)) &&
   (side === 'cold' || fromCold === true) &&
   !served;
 

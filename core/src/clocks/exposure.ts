@@ -35,7 +35,7 @@ export interface Exposure {
   readonly spell?: 'air' | 'power';
   /** While it was carried in an insulated bag, which may have kept it cold. */
   readonly bag?: true;
-  /** Kept hot and not read: it may be hot yet. */
+  /** Kept hot, or on ice, and not read: it may be so yet. */
   readonly unread?: true;
 }
 
@@ -185,6 +185,12 @@ export function withoutWayHere(exposures: readonly Exposure[], from: number): re
       )
     : exposures;
 }
+
+/** Leaves out the stretches of a place in which nobody read the food, once a reading says how it was there. */
+export const withoutUnread = (exposures: readonly Exposure[], there: Place): readonly Exposure[] =>
+  exposures.some(({ unread }) => unread)
+    ? exposures.filter(({ unread, place }) => !unread || place !== there)
+    : exposures;
 
 /** Begins a stretch. */
 export function openExposure(

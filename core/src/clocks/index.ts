@@ -30,6 +30,7 @@ export {
   openExposure,
   restartExposure,
   runningExposure,
+  withoutUnread,
   withoutWayHere,
 } from './exposure';
 export {

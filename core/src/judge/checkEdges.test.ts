@@ -10,7 +10,7 @@ import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
 import { fromElsewhereCheck } from './checks/fromElsewhere';
 import { heatedFirstCheck } from './checks/heatedFirst';
-import { keptHotCheck } from './checks/keptHot';
+import { keptCheck } from './checks/kept';
 import { printedCheck } from './checks/printed';
 import { reheatCheck } from './checks/reheat';
 import { restCheck } from './checks/rest';
@@ -107,24 +107,22 @@ describe('kept hot', () => {
 
   it('counts from when it was last known hot', () => {
     const every = home.holding.hotCheck.value.ms;
-    expect(one(keptHotCheck, kept, hours(2.5))).toMatchObject({ verdict: 'fine', until: hours(2) + every });
-    expect(one(keptHotCheck, { ...kept, lastGood: low(hours(3)) }, hours(3.5)).until).toBe(hours(3) + every);
-    expect(one(keptHotCheck, { ...kept, lastGood: null }, hours(3.5)).until).toBe(hours(2) + every);
+    expect(one(keptCheck, kept, hours(2.5))).toMatchObject({ verdict: 'fine', until: hours(2) + every });
+    expect(one(keptCheck, { ...kept, lastGood: low(hours(3)) }, hours(3.5)).until).toBe(hours(3) + every);
+    expect(one(keptCheck, { ...kept, lastGood: null }, hours(3.5)).until).toBe(hours(2) + every);
     const back = { ...kept.cook!, onHeatSince: hours(2.4) };
-    expect(one(keptHotCheck, { ...kept, cook: back }, hours(3.5)).until).toBe(hours(2.4) + every);
+    expect(one(keptCheck, { ...kept, cook: back }, hours(3.5)).until).toBe(hours(2.4) + every);
   });
   it('too cold only by a reading since it was done', () => {
-    expect(one(keptHotCheck, { ...kept, lastReading: low(hours(2)) }, hours(2.5)).verdict).toBe('actBy');
-    expect(one(keptHotCheck, { ...kept, lastReading: low(hours(2) - 1) }, hours(2.5)).verdict).toBe('fine');
-    expect(one(keptHotCheck, { ...kept, lastReading: null }, hours(2.5)).verdict).toBe('fine');
+    expect(one(keptCheck, { ...kept, lastReading: low(hours(2)) }, hours(2.5)).verdict).toBe('actBy');
+    expect(one(keptCheck, { ...kept, lastReading: low(hours(2) - 1) }, hours(2.5)).verdict).toBe('fine');
+    expect(one(keptCheck, { ...kept, lastReading: null }, hours(2.5)).verdict).toBe('fine');
   });
   it('leaves it to the band clock that runs, but of what has none', () => {
     const running = openExposure([], { ledger: 'cooked', from: hours(2), place: 'heat', side: 'hot' });
     const cold = { ...kept, lastReading: low(hours(2)), exposures: running };
-    expect(found(keptHotCheck, cold, hours(2.5))).toEqual([]);
-    expect(one(keptHotCheck, { ...cold, foodKey: 'hard-cheese', parts: [] }, hours(2.5)).verdict).toBe(
-      'actBy',
-    );
+    expect(found(keptCheck, cold, hours(2.5))).toEqual([]);
+    expect(one(keptCheck, { ...cold, foodKey: 'hard-cheese', parts: [] }, hours(2.5)).verdict).toBe('actBy');
   });
 });
 

@@ -9,7 +9,7 @@ import { faultsCheck } from './checks/faults';
 import { freezerCheck } from './checks/freezer';
 import { fromElsewhereCheck } from './checks/fromElsewhere';
 import { heatedFirstCheck } from './checks/heatedFirst';
-import { keptHotCheck } from './checks/keptHot';
+import { keptCheck } from './checks/kept';
 import { powerCutCheck } from './checks/powerCut';
 import { printedCheck } from './checks/printed';
 import { reheatCheck } from './checks/reheat';
@@ -33,7 +33,7 @@ const CHECKS: readonly Check[] = [
   thermometerCheck,
   cookedThroughCheck,
   restCheck,
-  keptHotCheck,
+  keptCheck,
   withoutAirCheck,
   bandTimeChecks,
   coolingMarksCheck,

@@ -1,7 +1,7 @@
 import { formatDuration, formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
 import { rulesOf } from '../guidance';
 import { longDay, moment } from '../time';
-import type { FoodEvent, Place, Shelf } from './events';
+import type { FoodEvent, HoldingDuty, Place, Shelf } from './events';
 import type { TickedKind } from './mealKinds';
 import type { KitchenEvent, MealPayload } from './meals';
 import { PLACE_OF_PROBE } from './probeWords';
@@ -15,9 +15,24 @@ const PLACE_WORDS: Record<Place, string> = {
   car: 'in the car',
   outdoors: 'outdoors',
   table: 'on the table',
+  ice: 'on ice',
   heat: 'on the heat',
   gone: 'gone',
 };
+
+/** What is seen to where food is kept hot or cold. */
+export const DUTY_WORDS: Record<HoldingDuty, string> = {
+  stirred: 'stirred',
+  covered: 'covered',
+  iceLevel: 'ice level with it',
+};
+/** What to do where it was found undone. */
+export const DUTY_MENDS: Record<HoldingDuty, string> = {
+  stirred: 'Stir it.',
+  covered: 'Cover it.',
+  iceLevel: 'More ice, level with it.',
+};
+const DUTIES = Object.keys(DUTY_WORDS) as HoldingDuty[];
 
 /** A shelf of the refrigerator. */
 export const SHELF_WORDS: Record<Shelf, string> = {
@@ -170,11 +185,17 @@ function movedWords({ place, shelf, bag }: FoodEvent<'moved'>['payload']): strin
 }
 
 function readingWords(
-  { temperature, place, correction, doubtful, watchedMs }: FoodEvent<'reading'>['payload'],
+  { temperature, place, correction, doubtful, watchedMs, seenTo = {} }: FoodEvent<'reading'>['payload'],
   units: UnitSystem,
 ): string {
   const off = correction ? `, ${correction > 0 ? '+' : '−'}${Math.abs(correction)} for its thermometer` : '';
   const held = watchedMs ? `, for ${formatDuration(watchedMs)}` : '';
-  const said = `Read ${formatTemperature(temperature, units)}${place ? `, ${PLACE_OF_PROBE[place]}` : ''}${held}${off}`;
+  const seen = DUTIES.flatMap((duty) =>
+    seenTo[duty] === undefined ? [] : [`${seenTo[duty] ? '' : 'not '}${DUTY_WORDS[duty]}`],
+  );
+  const said = [
+    `Read ${formatTemperature(temperature, units)}${place ? `, ${PLACE_OF_PROBE[place]}` : ''}${held}${off}`,
+    ...seen,
+  ].join(', ');
   return doubtful ? `${said}; the thermometer is in doubt` : said;
 }

@@ -6,7 +6,7 @@ import { schools } from '../guidance/schools';
 import { coolingPlanSchema } from './coolingPlan';
 import { probePlaces } from './probePlaces';
 
-/** Where food can be. Heat and water are places too: they say what happens to it there. */
+/** Where food can be. Heat, ice and water are places too: they say what happens to it there. */
 export const places = [
   'freezer',
   'refrigerator',
@@ -16,6 +16,7 @@ export const places = [
   'car',
   'outdoors',
   'table',
+  'ice',
   'heat',
   'gone',
 ] as const;
@@ -44,6 +45,12 @@ const massKg = z
 const portions = z.number().int().min(1).max(99);
 /** Where it stands there, and whether it is covered. */
 const standing = { shelf: z.enum(shelves).optional(), covered: z.boolean().optional() };
+/** What is seen to where food is kept hot or cold; false: it was found undone. */
+const seenTo = z
+  .object({ stirred: z.boolean(), covered: z.boolean(), iceLevel: z.boolean() })
+  .partial()
+  .strict();
+export type HoldingDuty = keyof z.infer<typeof seenTo>;
 /** A thermometer further off than this is thrown away, not corrected. */
 const MOST_OFF = 10;
 const nothing = z.object({}).strict();
@@ -184,6 +191,8 @@ export const payloads = {
       by: z.string().min(1).max(40).optional(),
       /** It may be off by so much either way, K: by its marks, its check, and how steady it was. */
       withinK: z.number().min(0).max(20).optional(),
+      /** With a check of what is kept hot or cold. */
+      seenTo: seenTo.optional(),
     })
     .strict(),
   signSeen: nothing,
@@ -201,7 +210,7 @@ export const payloads = {
     .strict(),
   moved: z
     .object({
-      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car', 'outdoors', 'table']),
+      place: z.enum(['freezer', 'refrigerator', 'cupboard', 'counter', 'car', 'outdoors', 'table', 'ice']),
       ...carrying,
       ...standing,
     })

@@ -4,11 +4,12 @@
  */
 export { canBeAnothers, likeliestFirst } from './anothers';
 export { type CoolingPlan, coolingPlanSchema } from './coolingPlan';
-export { eventWords, placeWords, SHELF_WORDS } from './eventWords';
+export { DUTY_MENDS, DUTY_WORDS, eventWords, placeWords, SHELF_WORDS } from './eventWords';
 export {
   eventSchema,
   type EventType,
   type FoodEvent,
+  type HoldingDuty,
   type Payload,
   payloads,
   type Place,

@@ -42,6 +42,7 @@ function spanOf({ place, placeSince, cooled, cooked }: FoodThere, at: number): S
     water: [COLDEST, 40],
     counter: [COLDEST, cooked ? HOTTEST : 60],
     table: [COLDEST, cooked ? HOTTEST : 60],
+    ice: [COLDEST, cooked ? HOTTEST : 60],
     car: [COLDEST, cooked ? HOTTEST : 60],
     outdoors: [COLDEST, cooked ? HOTTEST : 60],
     gone: [COLDEST, HOTTEST],

@@ -18,6 +18,7 @@ const done: fc.Arbitrary<Step> = fc.oneof(
     moved('freezer'),
     moved('counter'),
     moved('table'),
+    moved('ice'),
     moved('outdoors'),
     moved('outdoors', { season: 'cool' }),
     moved('car'),

@@ -2,7 +2,7 @@ import type { RuleSetId } from '../guidance';
 import { comes, days, happened, hours, leftovers, minutes, moved, putAway, read, START } from './story';
 import { offHeat, onHeat, readAt, story, through, type Told } from './told';
 import { celsius, fahrenheit, MINUTE_MS, SECOND_MS } from '../units';
-import type { FoodEvent, Payload } from '../record';
+import type { FoodEvent, Payload, ProbePlace } from '../record';
 import type { Verdict } from '../judge';
 
 const turkey = (...told: readonly Told[]) =>
@@ -20,6 +20,12 @@ const keptHot = (...told: readonly Told[]) =>
     through(hours(2), 180, 'centre'),
     ...told,
   );
+/** Potato salad from the refrigerator, on ice from one. */
+const onIce = (...told: readonly Told[]) => story(comes('potato-salad'), moved(hours(1), 'ice'), ...told);
+/** A reading of what is kept hot, with a look at its cover. */
+const check = (when: number, place: ProbePlace, f: number) =>
+  read(when, f, 'F', { place, seenTo: { covered: true } });
+const edge = (when: number, f: number) => read(when, f, 'F', { place: 'edge' });
 const frozenBag = comes('chicken-thighs', { condition: 'frozen', place: 'freezer' }, hours(-9));
 const inWater = (running: boolean, ...told: readonly Told[]) =>
   story(
@@ -202,6 +208,114 @@ export const decisions: readonly Decision[] = [
     { code: 'useNow' },
   ],
   // §11.22
+  ['§1 on ice it is fine', onIce(), hours(5), all('fine')],
+  ['§1 unread past the check it asks', onIce(), hours(5) + SECOND_MS, all('actBy')],
+  [
+    '§1 unread for longer nobody can tell',
+    onIce(),
+    hours(7) + SECOND_MS,
+    { home: 'cannotTell', code: 'actBy' },
+  ],
+  ['§1 and then it is over', onIce(), days(2), all('discard')],
+  ['§1 a cold reading settles it', onIce(read(hours(4.9), 40)), hours(6), all('fine')],
+  ['§1 so does a late one', onIce(read(hours(6), 40)), hours(9), all('fine')],
+  [
+    '§1 too warm for what nobody read since it went there',
+    onIce(read(hours(2.5), 48)),
+    hours(2.5),
+    { home: 'actBy', code: 'useNow', chain: 'actBy' },
+  ],
+  [
+    '§11.4 for two hours to the second',
+    onIce(read(hours(2.5), 48)),
+    hours(3),
+    { home: 'actBy', code: 'useNow', chain: 'useNow' },
+  ],
+  [
+    '§11.4 and a second more',
+    onIce(read(hours(2.5), 48)),
+    hours(3) + SECOND_MS,
+    { home: 'discard', code: 'useNow', chain: 'useNow' },
+  ],
+  ['§1 the code’s four hours', onIce(read(hours(2.5), 48)), hours(5) + SECOND_MS, all('discard')],
+  [
+    '§11.3 by the line between two readings of the place',
+    onIce(read(hours(2), 38), read(hours(3), 44)),
+    minutes(260),
+    { home: 'actBy', code: 'useNow', chain: 'actBy' },
+  ],
+  [
+    '§11.21 another place read cold says nothing of the warm one',
+    onIce(read(hours(2.9), 38), edge(hours(3), 48)),
+    hours(3) + SECOND_MS,
+    { home: 'discard', code: 'useNow', chain: 'useNow' },
+  ],
+  [
+    '§11.21 in either order',
+    onIce(edge(hours(2.5), 48), read(hours(2.6), 38)),
+    hours(3) + SECOND_MS,
+    { home: 'discard', code: 'useNow', chain: 'useNow' },
+  ],
+  [
+    '§1 fresh ice, and every place cold again',
+    onIce(edge(hours(2), 48), read(hours(2.1), 38), edge(hours(2.5), 39)),
+    hours(4),
+    { home: 'fine', code: 'useNow', chain: 'fine' },
+  ],
+  [
+    '§1 from the ice into the refrigerator in time; what was served cold stays out',
+    onIce(read(hours(2), 48), moved(hours(2.2), 'refrigerator')),
+    hours(5) + SECOND_MS,
+    { home: 'fine', code: 'discard', chain: 'fine' },
+  ],
+  [
+    '§1 ice chills nothing: what comes from the table counts on',
+    story(comes('potato-salad'), moved(hours(1), 'table'), moved(hours(2), 'ice')),
+    hours(3) + SECOND_MS,
+    { home: 'discard', code: 'useNow', chain: 'useNow' },
+  ],
+  [
+    '§1 unless it reads cold there',
+    story(comes('potato-salad'), moved(hours(1), 'table'), moved(hours(2), 'ice'), read(hours(2), 40)),
+    hours(5),
+    { home: 'fine', chain: 'fine' },
+  ],
+  [
+    '§1 what was put away warm goes on counting, unless it had the time to get cold',
+    keptHot(offHeat(hours(2)), putAway(hours(2.2), 0.02), moved(hours(3), 'ice')),
+    hours(5.1),
+    { home: 'discard', chain: 'useNow' },
+  ],
+  [
+    '§1 which it had by the morning',
+    story(leftovers(START), moved(hours(12), 'ice')),
+    hours(15),
+    all('fine'),
+  ],
+  [
+    '§1 from the ice to the table the clock runs',
+    onIce(moved(hours(2), 'table')),
+    hours(4) + SECOND_MS,
+    { home: 'discard', code: 'useNow', chain: 'useNow' },
+  ],
+  [
+    '§11.22 a check of what is kept hot undoes no cook',
+    keptHot(check(hours(3.9), 'centre', 150), check(hours(3.9), 'edge', 150)),
+    hours(5.9),
+    all('fine'),
+  ],
+  [
+    '§11.22 another place found hot a moment ago says nothing of the one that is cold',
+    keptHot(check(hours(2.5), 'edge', 180), check(hours(4), 'centre', 180), check(hours(4.5), 'edge', 120)),
+    hours(6),
+    { home: 'discard', code: 'actBy' },
+  ],
+  [
+    '§11.22 a place nobody found hot since it was done counts from then',
+    keptHot(check(hours(4), 'centre', 180), check(hours(4.1), 'edge', 120)),
+    hours(4.1),
+    { home: 'discard', code: 'actBy' },
+  ],
   ['§11.22 done and kept hot it is fine', keptHot(), hours(4), all('fine')],
   ['§11.22 unread past the check it asks', keptHot(), hours(4) + SECOND_MS, all('actBy')],
   ['§11.22 unread for longer nobody can tell', keptHot(), hours(8) + SECOND_MS, { code: 'cannotTell' }],

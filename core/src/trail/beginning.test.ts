@@ -72,6 +72,7 @@ describe('food that comes in', () => {
       reheats: 0,
       ovenOnAt: null,
       servedAt: null,
+      held: null,
       spell: null,
       lastReading: null,
       lastGood: null,

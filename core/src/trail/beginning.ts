@@ -67,6 +67,7 @@ export function newFood(event: Added, rules: RuleSet): FoodState {
     reheats: reheatedBefore ? 1 : 0,
     ovenOnAt: null,
     servedAt: null,
+    held: null,
     spell: null,
     lastReading: null,
     lastGood: null,

@@ -4,6 +4,7 @@ import {
   beginChill,
   rescueEndsAt,
   closeExposure,
+  withoutUnread,
   crossing,
   openExposure,
   runningExposure,
@@ -28,12 +29,15 @@ type Said = FoodEvent<'reading'>['payload'];
 export function readOnHeat(state: FoodState, reading: TrailReading, said: Said, rules: RuleSet): FoodState {
   const hot = isAtLeast(reading.temperature, rules.bands.growth.value.high);
   const known: FoodState = hot
-    ? { ...state, lastGood: reading, exposures: withoutUnread(state.exposures) }
+    ? { ...state, lastGood: reading, exposures: withoutUnread(state.exposures, 'heat') }
     : state;
   const { cook } = known;
   if (!cook) return known;
   if (cook.fellAt !== null) return warmedUp(known, cook, reading, said, rules);
-  if (cook.metAt !== null && fellFrom(known, cook, reading, said, rules))
+  // A check of what is kept hot says nothing of its cook: done it was, and it is hot yet or it fell.
+  const isCheck = cook.metAt !== null && said.seenTo !== undefined;
+  if (isCheck && isAtLeast(reading.temperature, rules.bands.hotHolding.value.at)) return known;
+  if (isCheck || (cook.metAt !== null && fellFrom(known, cook, reading, said, rules)))
     return fallen(known, cook, reading, said, rules);
   return withCookRead(known, reading, said, rules);
 }
@@ -193,21 +197,29 @@ function fallen(
     cook: { ...cook, fellAt: reading.at, readings: [probeReading(state, cook, reading, said)] },
   };
   if (isAtLeast(reading.temperature, growth.value.high)) return fell;
-  return bandOnHeat(fell, reading, rules);
+  return bandOnHeat(fell, cook, reading, said, rules);
 }
 
-function bandOnHeat(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {
-  const { lastGood, cook } = state;
+/** From when this place was last read hot; one nobody read since counts from when it was all done (guidance §11.3, §11.21). */
+function bandOnHeat(
+  state: FoodState,
+  cook: CookState,
+  reading: TrailReading,
+  said: Said,
+  rules: RuleSet,
+): FoodState {
   if (runningExposure(state.exposures)?.certain) return state;
-  const good = lastGood && lastGood.at >= cook!.startedAt ? lastGood : null;
+  const place = placeRead(state, said.place);
+  const { high } = rules.bands.growth.value;
+  const good = [state.held?.right[place], cook.readings.findLast((each) => each.place === place)]
+    .filter((each) => each !== undefined && isAtLeast(each.temperature, high))
+    .sort((one, other) => other!.at - one!.at)[0];
   const limitMs = bandLimit(state, rules).value.ms;
-  const from = good
-    ? crossing(good, reading, rules.bands.growth.value.high, limitMs)
-    : (cook!.metAt ?? reading.at);
+  const from = good ? crossing(good, reading, high, limitMs) : (cook.metAt ?? reading.at);
   return {
     ...state,
     chill: { ...beginChill(from), startFixed: true },
-    exposures: openExposure(withoutUnread(state.exposures), {
+    exposures: openExposure(withoutUnread(state.exposures, 'heat'), {
       ledger: 'cooked',
       from,
       place: 'heat',
@@ -231,7 +243,9 @@ function warmedUp(
   const through = placesStanding(read.readings, target).every(({ passed }) => passed);
   if (!through) {
     const below = !isAtLeast(reading.temperature, rules.bands.growth.value.high);
-    return below ? bandOnHeat({ ...state, cook: read }, reading, rules) : { ...state, cook: read };
+    return below
+      ? bandOnHeat({ ...state, cook: read }, cook, reading, said, rules)
+      : { ...state, cook: read };
   }
   return {
     ...state,
@@ -241,6 +255,3 @@ function warmedUp(
     cook: { ...read, kind: 'reheat', metAt: reading.at, fellAt: null, heldChill: null },
   };
 }
-
-const withoutUnread = (exposures: FoodState['exposures']): FoodState['exposures'] =>
-  exposures.some(({ unread }) => unread) ? exposures.filter(({ unread }) => !unread) : exposures;

@@ -20,6 +20,15 @@ export {
   wholeHistory,
 } from './fold';
 export { afterMealEvent, boughtKey, type MealState, type Ticked, UnplannedMeal } from './mealState';
+export {
+  type CheckLeft,
+  checkLeft,
+  coldCheckBy,
+  type Kept,
+  keptAs,
+  keptStanding,
+  type KeptStanding,
+} from './holding';
 export { inTheCold } from './placing';
 export { type LastKnown, setAside } from './setAside';
 export { type Sketch, sketchTrail } from './sketch';

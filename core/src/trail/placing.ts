@@ -1,4 +1,4 @@
-import type { RuleSet } from '../guidance';
+import { coolingMs, type RuleSet } from '../guidance';
 import { toMetres } from '../units';
 import {
   openInAir,
@@ -21,9 +21,20 @@ import type { FoodState } from './state';
 export const inTheCold = (place: Place): place is 'refrigerator' | 'freezer' =>
   place === 'refrigerator' || place === 'freezer';
 
+/** Cold when it goes on ice: it lay in the cold and read cold there, or had the time to get so. */
+const isCold = (
+  { place, exposures, coolingSince, cooledAt }: FoodState,
+  at: number,
+  rules: RuleSet,
+): boolean =>
+  inTheCold(place) &&
+  !runningExposure(exposures) &&
+  (coolingSince === null || cooledAt !== null || at > coolingSince + coolingMs(rules));
+
 /**
  * Moves the food and starts or ends its band clock by where it goes. Between two uncontrolled places the clock runs on;
- * so it does in the cold when it is too late to chill the food.
+ * so it does in the cold when it is too late to chill the food. Ice keeps cold what is cold when it goes there,
+ * and chills nothing (guidance §1).
  *
  * @param at when it moved, epoch ms
  * @param air how the air counts there; by default that of air nobody measured
@@ -35,6 +46,7 @@ export function goTo(
   rules: RuleSet,
   air: Air = unknownAir(place, {}, state, rules),
 ): FoodState {
+  if (place === 'ice' && state.place === 'ice') return state;
   const running = runningExposure(state.exposures);
   const fromHot = running ? running.side === 'hot' : state.place === 'heat';
   const cooling = inTheCold(place) && (fromHot || state.coolingSince !== null);
@@ -45,8 +57,11 @@ export function goTo(
     spell: place === state.place ? state.spell : null,
     coolingSince: cooling ? (state.coolingSince ?? at) : null,
     cooledAt: cooling ? state.cooledAt : null,
+    held: place === state.place ? state.held : null,
   };
-  if (!uncontrolled(place)) return { ...moved, exposures: controlled(state, place, at, rules) };
+  if (place === 'ice' && isCold(state, at, rules)) return moved;
+  if (!uncontrolled(place) && place !== 'ice')
+    return { ...moved, exposures: controlled(state, place, at, rules) };
   const same = running?.factor === air.factor && !running.bag && !air.bag;
   if (running && uncontrolled(state.place) && same) return moved;
   // What was too late to chill, or counted in the cold, is no better for being out again, nor does it count more slowly there.
@@ -57,7 +72,9 @@ export function goTo(
     place,
     side: fromHot ? 'hot' : 'cold',
     startFixed: running?.startFixed ?? false,
-    ...((inTheCold(state.place) || running?.fromCold) && { fromCold: true as const }),
+    ...((inTheCold(state.place) || state.place === 'ice' || running?.fromCold) && {
+      fromCold: true as const,
+    }),
     ...(running?.runsOn && { runsOn: true as const }),
     // Nor is what was warm in the cold.
     ...(running?.readWarm && { readWarm: true as const }),
@@ -75,13 +92,18 @@ function controlled(state: FoodState, place: Place, at: number, rules: RuleSet):
     return closeExposure(state.exposures, at, 'used');
   // Going back on the heat without leaving it changes nothing.
   if (place === 'heat' && state.place === 'heat') return state.exposures;
-  const late = inTheCold(place) && tooLateToChill(state, at, rules);
+  return inTheCold(place) ? chilledFrom(state, at, rules) : closeExposure(state.exposures, at, 'settled');
+}
+
+/** The exposures of a food that is cold from a moment on; what is too late to chill counts on. */
+export function chilledFrom(state: FoodState, at: number, rules: RuleSet): readonly Exposure[] {
+  const late = tooLateToChill(state, at, rules);
   const exposures = late
     ? state.exposures.map((each) =>
         each.to === null ? { ...each, runsOn: true as const, startFixed: true } : each,
       )
     : state.exposures;
-  return closeExposure(exposures, at, inTheCold(place) ? 'chilled' : 'settled');
+  return closeExposure(exposures, at, 'chilled');
 }
 
 /**

@@ -5,8 +5,10 @@ import {
   closeExposure,
   crossing,
   openExposure,
+  placeRead,
   restartExposure,
   runningExposure,
+  withoutUnread,
   withoutWayHere,
   ledgerOf,
   bandLimit,
@@ -14,7 +16,9 @@ import {
   type TrailReading,
 } from '../clocks';
 import { readOnHeat, withCookRead } from './cookReadings';
-import type { FoodEvent } from '../record';
+import { warmPlaces, withHeld } from './holding';
+import { chilledFrom } from './placing';
+import type { FoodEvent, ProbePlace } from '../record';
 import { settleSpell } from './spells';
 import type { FoodState } from './state';
 import { readInWater } from './thawing';
@@ -40,7 +44,10 @@ export function takeReading(state: FoodState, event: FoodEvent<'reading'>, rules
     cooling: state.cooling && colder(state.cooling, reading),
     chill: state.chill && chilled(state.chill, reading, rules),
   };
-  if (state.place === 'heat') return readOnHeat(read, reading, event.payload, rules);
+  if (state.place === 'heat')
+    return withHeld(readOnHeat(read, reading, event.payload, rules), reading, event.payload, rules);
+  if (state.place === 'ice')
+    return withHeld(readOnIce(read, reading, event.payload.place, rules), reading, event.payload, rules);
   if (state.place === 'refrigerator' || state.place === 'freezer') return inTheCold(read, reading, rules);
   if (state.place === 'water') return readInWater(read, reading, event.payload.place === 'surface', rules);
   const resting = state.cook?.metAt === null && state.stage === 'resting';
@@ -74,6 +81,38 @@ function outInTheOpen(state: FoodState, reading: TrailReading, rules: RuleSet): 
     state.lastGood && crossing(state.lastGood, reading, limit, bandLimit(state, rules).value.ms);
   const from = Math.min(reading.at, Math.max(running.from, crossed ?? running.from));
   return { ...state, lastGood: null, exposures: restartExposure(state.exposures, from, true) };
+}
+
+/**
+ * On ice: a cold reading says that it was so all the while, or is so again once no place reads warm; a warm one that this
+ * place was warm since it was last read cold, or since it went there (guidance §11.3, §11.21).
+ */
+function readOnIce(
+  state: FoodState,
+  reading: TrailReading,
+  said: ProbePlace | undefined,
+  rules: RuleSet,
+): FoodState {
+  const limit = rules.bands.refrigerator.value.at;
+  const place = placeRead(state, said);
+  const known = { ...state, exposures: withoutUnread(state.exposures, 'ice') };
+  if (isAtMost(reading.temperature, limit)) {
+    if (warmPlaces(state).some((each) => each !== place)) return { ...known, lastGood: reading };
+    const read = outInTheOpen(known, reading, rules);
+    const exposures = chilledFrom(read, reading.at, rules).filter(({ from, to }) => from !== to);
+    return { ...read, lastGood: reading, exposures };
+  }
+  if (runningExposure(known.exposures)) return outInTheOpen(known, reading, rules);
+  const good = state.held?.right[place];
+  const warm = {
+    ledger: ledgerOf(state),
+    place: 'ice',
+    side: 'cold',
+    fromCold: true,
+    startFixed: true,
+    from: good ? crossing(good, reading, limit, bandLimit(state, rules).value.ms) : state.placeSince,
+  } as const;
+  return { ...known, exposures: openExposure(known.exposures, warm) };
 }
 
 function inTheCold(state: FoodState, reading: TrailReading, rules: RuleSet): FoodState {

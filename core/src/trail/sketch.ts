@@ -28,6 +28,7 @@ const PULL: Record<Place, { readonly tendsToC: number; readonly slownessMs: numb
   car: { tendsToC: 25, slownessMs: 2 * HOUR_MS },
   outdoors: { tendsToC: 25, slownessMs: 1.5 * HOUR_MS },
   table: { tendsToC: 21, slownessMs: 1.5 * HOUR_MS },
+  ice: { tendsToC: 3, slownessMs: 2 * HOUR_MS },
   heat: { tendsToC: 95, slownessMs: 2 * HOUR_MS },
   gone: { tendsToC: 21, slownessMs: HOUR_MS },
 };

@@ -1,6 +1,6 @@
 import type { FormId } from '../foods';
 import type { Temperature } from '../units';
-import type { CoolingPlan, Payload, Place, Shelf } from '../record';
+import type { CoolingPlan, Payload, Place, ProbePlace, Shelf } from '../record';
 import type { GuidanceChoice } from '../guidance';
 import type {
   Chill,
@@ -74,6 +74,17 @@ export interface Fault {
 export interface ClosedCount extends CountedDays {
   readonly at: number;
   readonly ruleId: string;
+}
+
+type ReadByPlace = Partial<Readonly<Record<ProbePlace, TrailReading>>>;
+
+/** How a food is kept hot or cold, as its checks found it. */
+export interface Holding {
+  /** The latest reading of each place. */
+  readonly read: ReadByPlace;
+  /** The latest of each place that was hot or cold enough. */
+  readonly right: ReadByPlace;
+  readonly seenTo: NonNullable<Payload<'reading'>['seenTo']>;
 }
 
 /** What a food's history amounts to: all that a ruling or a next step needs, without the history itself. */
@@ -154,6 +165,8 @@ export interface FoodState {
   readonly reheats: number;
   readonly ovenOnAt: number | null;
   readonly servedAt: number | null;
+  /** What its readings say of how it is kept hot or cold where it is. */
+  readonly held: Holding | null;
   /** Set while the store it is in cannot be relied on. */
   readonly spell: Spell | null;
   readonly lastReading: TrailReading | null;

@@ -1,6 +1,7 @@
 import type { RuleSet } from '../guidance';
 import { isAtLeast } from '../units';
 import { openExposure, runningExposure, ledgerOf, mindsTheBand } from '../clocks';
+import { coldCheckBy } from './holding';
 import type { CookState, FoodState } from './state';
 import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawing';
 
@@ -11,7 +12,8 @@ import { withAtOnceCounted, withMicrowaveOver, withWaterCounted } from './thawin
 export function throughTime(state: FoodState, at: number, rules: RuleSet): FoodState {
   const out = withMicrowaveOver(withWaterCounted(state, at, rules), at, rules);
   const thawed = withAtOnceCounted(out, at, rules);
-  return withoutReheat(withCookUnread(withHotUnread(thawed, at, rules), at, rules), at, rules);
+  const held = withColdUnread(withHotUnread(thawed, at, rules), at, rules);
+  return withoutReheat(withCookUnread(held, at, rules), at, rules);
 }
 
 /**
@@ -37,6 +39,23 @@ function withHotUnread(state: FoodState, at: number, { holding, bands }: RuleSet
       unread: true,
     }),
   };
+}
+
+/** On ice past the check of cold food and read by nobody: it may have got warm since (guidance §1). */
+function withColdUnread(state: FoodState, at: number, rules: RuleSet): FoodState {
+  const until = coldCheckBy(state, rules);
+  if (until === null || at <= until) return state;
+  const unread = {
+    ledger: ledgerOf(state),
+    from: until,
+    place: 'ice',
+    side: 'cold',
+    fromCold: true,
+    startFixed: true,
+    certain: false,
+    unread: true,
+  } as const;
+  return { ...state, exposures: openExposure(state.exposures, unread) };
 }
 
 /** Since when a cook has been hot, by a sign or by a reading; null where nobody saw it so. */

@@ -6,9 +6,8 @@ import { Link } from 'expo-router';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/Words';
-import type { Purpose } from './purpose';
 
-const TITLES: Record<Exclude<Purpose, 'cook' | 'reheat'>, string> = {
+const TITLES = {
   cool: 'Its middle at most',
   cold: 'Cold is at most',
   water: 'Its outside at most',
@@ -16,13 +15,12 @@ const TITLES: Record<Exclude<Purpose, 'cook' | 'reheat'>, string> = {
 
 interface ColdAimProps {
   readonly food: FoodState;
-  readonly purpose: Purpose;
+  readonly purpose: keyof typeof TITLES;
 }
 
 /** How cold it is to be: the next mark of its cooling where that rules, else what counts as cold. */
 export function ColdAim({ food, purpose }: ColdAimProps) {
   const { rules, units, now, zone } = useKitchen(food);
-  if (purpose === 'cook' || purpose === 'reheat') return null;
   const { firstMark, secondMark, marksBind } = rules.cooling;
   const standings =
     purpose === 'cool' && food.chill && marksBind.value.yes ? marksAt(food.chill, now, rules) : [];

@@ -20,23 +20,33 @@ import { CookForecast } from './CookForecast';
 import { Judgement } from './Judgement';
 import { LiveProbe } from './live/LiveProbe';
 import { ProbePlaces } from './probe/ProbePlaces';
-import { purposeOf } from './purpose';
+import { Kept } from './Kept';
+import { purposeOf, type Purpose } from './purpose';
 import { ReadingForm } from './ReadingForm';
 
 /** The probe in hand: the target, where to probe, and the reading judged at once. */
 export function CookScreen() {
-  return <WithFood title="Reading">{(food) => <Cook food={food} />}</WithFood>;
+  return <WithFood title="Reading">{(food) => <Reading food={food} />}</WithFood>;
 }
 
-function Cook({ food }: { readonly food: FoodState }) {
+function Reading({ food }: { readonly food: FoodState }) {
+  const { to } = useLocalSearchParams<{ to?: string }>();
+  const purpose = purposeOf(food, to === 'heat' || to === 'keep' ? to : null);
+  return purpose === 'kept' ? <Kept food={food} /> : <Cook food={food} purpose={purpose} />;
+}
+
+interface CookProps {
+  readonly food: FoodState;
+  readonly purpose: Exclude<Purpose, 'kept'>;
+}
+
+function Cook({ food, purpose }: CookProps) {
   const { units, rules, now, zone } = useKitchen(food);
   const recordNow = useRecord();
   const router = useRouter();
   const target = targetOf(food, rules);
-  const { to } = useLocalSearchParams<{ to?: string }>();
   const { cook, stage, place } = food;
   const onHeat = place === 'heat';
-  const purpose = purposeOf(food, to === 'heat');
   const heats = purpose === 'cook' || purpose === 'reheat';
   const reheating = purpose === 'reheat';
   const goal = reheating ? reheatTargetOf(food, rules) : target;
@@ -105,7 +115,7 @@ function Cook({ food }: { readonly food: FoodState }) {
       foot={main()}
       rules
     >
-      {!heats && <ColdAim food={food} purpose={purpose} />}
+      {purpose !== 'cook' && purpose !== 'reheat' && <ColdAim food={food} purpose={purpose} />}
       {heats && aim && goal && (
         <Panel edge="rim">
           <Words face="strong" tone="rim">
@@ -152,6 +162,9 @@ function Cook({ food }: { readonly food: FoodState }) {
           label="It is in the microwave"
           onPress={() => recordNow(food, 'in the microwave', 'cookingStarted', { by: 'microwave' })}
         />
+      )}
+      {onHeat && met !== null && cook!.fellAt === null && (
+        <Button label="Keep it hot" onPress={() => router.setParams({ to: 'keep' })} />
       )}
       {onHeat && met === null && target?.value.sign && !reheating && (
         <Button

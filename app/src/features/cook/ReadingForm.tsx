@@ -1,7 +1,14 @@
 import { convertedSlip, readingSlip, written } from '@omtel/core/slips';
-import { PLACE_OF_PROBE, type Payload, type ProbePlace } from '@omtel/core/record';
+import {
+  DUTY_WORDS,
+  PLACE_OF_PROBE,
+  type HoldingDuty,
+  type Payload,
+  type ProbePlace,
+} from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
 import {
+  capital,
   convertTyped,
   formatDurationUp,
   MINUTE_MS,
@@ -31,9 +38,12 @@ interface ReadingFormProps {
   readonly holdMs: number;
   readonly onRecorded: () => void;
   readonly autoFocus?: boolean;
+  /** What is seen to besides, in a check of what is kept hot or cold. */
+  readonly duties?: readonly HoldingDuty[];
 }
 
 interface ReadingDraft {
+  readonly seenTo: Partial<Record<HoldingDuty, 'yes' | 'no'>>;
   readonly unit: TemperatureUnit;
   readonly text: string;
   /** As it was typed before another unit was chosen; empty where none was. */
@@ -49,23 +59,28 @@ const KEPT_MS = 10 * MINUTE_MS;
 /** A thermometer is watched for so long at most; longer times are read at their ends. */
 const LONGEST_WATCH_MS = 2 * MINUTE_MS;
 
+const YES_NO = [
+  { value: 'yes', label: 'Yes' },
+  { value: 'no', label: 'No' },
+] as const;
+
 const UNITS: Record<TemperatureUnit, { value: TemperatureUnit; label: string }> = {
   C: { value: 'C', label: '°C' },
   F: { value: 'F', label: '°F' },
 };
 
 /** A reading, in the unit the thermometer shows: it is kept as it was read. */
-export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: ReadingFormProps) {
+export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus, duties }: ReadingFormProps) {
   const { units, now, rules } = useKitchen(food);
   const { all } = useThermometers();
   const recordNow = useRecord();
   const {
-    draft: { unit, text, typed, watched, by },
+    draft: { unit, text, typed, watched, by, seenTo },
     set,
     drop,
   } = useDraft<ReadingDraft>(
     `reading.${food.foodId}.${place}`,
-    { unit: units.temperature, text: '', typed: '', watched: 'no', by: '' },
+    { unit: units.temperature, text: '', typed: '', watched: 'no', by: '', seenTo: {} },
     KEPT_MS,
   );
   const thermometer = all.find(({ id }) => id === by) ?? usualThermometer(all, food.lastReading?.by);
@@ -78,6 +93,9 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
       ...read,
       place,
       ...(watchable && watched === 'yes' && { watchedMs: holdMs }),
+      ...(duties && {
+        seenTo: Object.fromEntries(Object.entries(seenTo).map(([duty, said]) => [duty, said === 'yes'])),
+      }),
     });
     drop();
     onRecorded();
@@ -141,6 +159,19 @@ export function ReadingForm({ food, place, holdMs, onRecorded, autoFocus }: Read
           ]}
         />
       )}
+      {duties && (
+        <View style={styles.duties}>
+          {duties.map((duty) => (
+            <Choice
+              key={duty}
+              label={capital(DUTY_WORDS[duty])}
+              value={seenTo[duty] ?? null}
+              onChange={(said) => set({ seenTo: { ...seenTo, [duty]: said } })}
+              options={YES_NO}
+            />
+          ))}
+        </View>
+      )}
       <LikeField>
         <Button label="Record" onPress={submit} />
       </LikeField>
@@ -155,4 +186,5 @@ const typedAs = (text: string, unit: TemperatureUnit): Temperature | Problem =>
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
+  duties: { flexBasis: '100%', flexDirection: 'row', flexWrap: 'wrap', columnGap: space.l, rowGap: space.m },
 });

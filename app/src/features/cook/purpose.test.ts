@@ -1,17 +1,34 @@
 import { purposeOf } from './purpose';
 
+const DONE = { metAt: 1, fellAt: null };
+
 it.each([
-  ['raw, in the refrigerator', { place: 'refrigerator', stage: 'raw', cooked: false }, false, 'cold'],
-  ['raw, about to be cooked', { place: 'refrigerator', stage: 'raw', cooked: false }, true, 'cook'],
-  ['thawing in water', { place: 'water', stage: 'thawing', cooked: false }, false, 'water'],
-  ['out of the water onto the heat', { place: 'water', stage: 'thawing', cooked: false }, true, 'cook'],
-  ['on the heat', { place: 'heat', stage: 'cooking', cooked: false }, false, 'cook'],
-  ['done, and kept hot', { place: 'heat', stage: 'cooking', cooked: true }, false, 'cook'],
-  ['resting', { place: 'counter', stage: 'resting', cooked: true, chill: {} }, false, 'cook'],
-  ['a pot that cools', { place: 'refrigerator', stage: 'stored', cooked: true, chill: {} }, false, 'cool'],
-  ['leftovers in the cold', { place: 'refrigerator', stage: 'stored', cooked: true }, false, 'cold'],
-  ['leftovers about to be heated', { place: 'refrigerator', stage: 'stored', cooked: true }, true, 'reheat'],
-  ['on the heat again', { place: 'heat', stage: 'reheating', cooked: true }, false, 'reheat'],
-] as const)('%s', (_what, food, toHeat, purpose) =>
-  expect(purposeOf({ chill: null, ...food } as never, toHeat)).toBe(purpose),
+  ['raw, in the refrigerator', { place: 'refrigerator', stage: 'raw', cooked: false }, null, 'cold'],
+  ['raw, about to be cooked', { place: 'refrigerator', stage: 'raw', cooked: false }, 'heat', 'cook'],
+  ['thawing in water', { place: 'water', stage: 'thawing', cooked: false }, null, 'water'],
+  ['out of the water onto the heat', { place: 'water', stage: 'thawing', cooked: false }, 'heat', 'cook'],
+  ['on the heat', { place: 'heat', stage: 'cooking', cooked: false }, null, 'cook'],
+  ['done, and kept hot', { place: 'heat', stage: 'cooking', cooked: true }, null, 'cook'],
+  ['done, and checked since', { place: 'heat', cooked: true, cook: DONE, held: {} }, null, 'kept'],
+  ['done, and about to be kept hot', { place: 'heat', cooked: true, cook: DONE }, 'keep', 'kept'],
+  [
+    'kept hot, and below hot',
+    { place: 'heat', cooked: true, cook: { ...DONE, fellAt: 2 }, held: {} },
+    null,
+    'cook',
+  ],
+  ['on ice', { place: 'ice', stage: 'stored', cooked: true }, null, 'kept'],
+  ['from the ice onto the heat', { place: 'ice', stage: 'stored', cooked: true }, 'heat', 'reheat'],
+  ['resting', { place: 'counter', stage: 'resting', cooked: true, chill: {} }, null, 'cook'],
+  ['a pot that cools', { place: 'refrigerator', stage: 'stored', cooked: true, chill: {} }, null, 'cool'],
+  ['leftovers in the cold', { place: 'refrigerator', stage: 'stored', cooked: true }, null, 'cold'],
+  [
+    'leftovers about to be heated',
+    { place: 'refrigerator', stage: 'stored', cooked: true },
+    'heat',
+    'reheat',
+  ],
+  ['on the heat again', { place: 'heat', stage: 'reheating', cooked: true }, null, 'reheat'],
+] as const)('%s', (_what, food, to, purpose) =>
+  expect(purposeOf({ chill: null, cook: null, held: null, ...food } as never, to)).toBe(purpose),
 );

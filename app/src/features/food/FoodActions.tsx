@@ -1,7 +1,7 @@
 import type { RuleSet } from '@omtel/core/guidance';
 import { isHeated, mayFreeze, runningExposure } from '@omtel/core/clocks';
 import type { EventType, Payload } from '@omtel/core/record';
-import type { FoodState } from '@omtel/core/trail';
+import { keptAs, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -76,10 +76,10 @@ function actionsOf(
   const isCold = runningExposure(food.exposures)?.side === 'cold';
   const doubted = spell !== null && place === 'freezer';
   const readable = place !== 'freezer' || spell !== null;
-  const hot = cooked && !food.sealed && !inCold;
+  const hot = cooked && !food.sealed && !inCold && place !== 'ice';
   const some = <Each,>(when: boolean, ...actions: readonly Each[]): readonly Each[] => (when ? actions : []);
 
-  const read: Action = { label: 'Log a reading', page: page('cook') };
+  const read: Action = { label: keptAs(food) ? 'Check it' : 'Log a reading', page: page('cook') };
   const label: Action = { label: 'Label', page: page('label') };
   const toFreezer: Action = {
     label: 'To the freezer',
@@ -107,8 +107,11 @@ function actionsOf(
       label: 'Still icy',
       page: page('icy'),
     }),
-    ...some(readable && !cooked, read),
-    ...some(place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold), toCold),
+    ...some(readable && (!cooked || place === 'ice'), read),
+    ...some(
+      place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold || place === 'ice'),
+      toCold,
+    ),
     ...some(!cooked && !food.cook && place !== 'heat', planIt),
     ...some(place === 'refrigerator' && mayFreeze(food, rules), toFreezer),
   ];
@@ -119,7 +122,7 @@ function actionsOf(
       type: 'opened',
       payload: {},
     }),
-    ...some(readable && cooked, read),
+    ...some(readable && cooked && place !== 'ice', read),
     ...some<Action>(
       cooked && !food.sealed && (place !== 'refrigerator' || food.cooling !== null) && place !== 'freezer',
       {
@@ -132,6 +135,12 @@ function actionsOf(
       noted: 'on the table',
       type: 'moved',
       payload: { place: 'table' },
+    }),
+    ...some<Action>(cooked && (place === 'refrigerator' || (place === 'table' && isCold)), {
+      label: 'On ice',
+      noted: 'on ice',
+      type: 'moved',
+      payload: { place: 'ice' },
     }),
     ...some(inCold, label),
     { label: 'Divide or combine', page: page('divide') },

@@ -23,7 +23,7 @@ interface ByPlaceProps {
   readonly onMove: (foods: readonly FoodState[], spot: Spot) => void;
 }
 
-const ELSEWHERE: readonly Place[] = ['counter', 'table', 'outdoors', 'water', 'heat', 'car'];
+const ELSEWHERE: readonly Place[] = ['counter', 'table', 'ice', 'outdoors', 'water', 'heat', 'car'];
 /** A hand that trembles is not dragging. */
 const DRAGGED_PX = 8;
 

@@ -66,8 +66,8 @@ export function openQuestion(
       ? ['Cannot tell if the bag kept it cold.', `Was it ${cold} or colder when it came home?`, read]
       : unread
         ? [
-            'Cannot tell if it stayed hot.',
-            `Nobody read it since ${since}. Is it still at ${hot} or more?`,
+            `Cannot tell if it stayed ${side}.`,
+            `Nobody read it since ${since}. Is it still at ${side === 'hot' ? `${hot} or more` : `${cold} or less`}?`,
             read,
           ]
         : readWarm
@@ -144,6 +144,18 @@ export function runningWords(ledger: Ledger, state: FoodState, until: number, co
           action: read,
         };
   }
+  if (state.place === 'ice')
+    return running.some((each) => each.unread)
+      ? {
+          headline: `Read it by ${by}: ${cold}.`,
+          because: 'It is kept on ice, and nobody has read it since.',
+          action: read,
+        }
+      : {
+          headline: `Into the refrigerator by ${by}.`,
+          because: `It is too warm on its ice. More ice, level with it, and ${cold} in every place, settles it too.`,
+          action: { kind: 'putAway', label: 'Into the cold' },
+        };
   if (state.place === 'water')
     return {
       headline: `${state.cooked ? 'Heat it' : 'Cook it'} or put it in the cold by ${by}.`,

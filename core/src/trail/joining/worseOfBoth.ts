@@ -49,6 +49,8 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
     coolingSince: latest([state.coolingSince, moved.coolingSince]),
     cooledAt:
       state.coolingSince === null ? moved.cooledAt : moved.coolingSince === null ? state.cooledAt : null,
+    // A place of the one is none of both.
+    held: null,
     spell: state.spell ?? moved.spell,
     ...worseRead(state, moved),
     rescues: Math.max(state.rescues, moved.rescues),

@@ -6,11 +6,16 @@ import { useLook } from '../../../ui/theme';
 import { fonts, REACH } from '../../../ui/tokens';
 import { figures, HEIGHT, WIDTH, type Figure, type FigureId, type Spot } from './figures';
 
+/** What a place last read, and whether that was enough. */
+export type PlaceRead = Pick<PlaceStanding, 'place' | 'passed'> & {
+  readonly latest: Pick<PlaceStanding['latest'], 'at' | 'temperature'>;
+};
+
 interface ProbeDrawingProps {
   readonly figure: FigureId;
   /** The places in the order of their numbers. */
   readonly places: readonly ProbePlace[];
-  readonly standings: readonly PlaceStanding[];
+  readonly standings: readonly PlaceRead[];
   readonly chosen: ProbePlace;
   readonly onChoose: (place: ProbePlace) => void;
 }

@@ -9,19 +9,28 @@ import { useLook } from '../../../ui/theme';
 import { Words } from '../../../ui/Words';
 import { figureOf } from './figureOf';
 import { figures } from './figures';
-import { ProbeDrawing } from './ProbeDrawing';
+import { ProbeDrawing, type PlaceRead } from './ProbeDrawing';
 
 interface ProbePlacesProps {
   readonly food: FoodState;
-  /** How its cook stands; null where none is under way. */
-  readonly standing: CookStanding | null;
+  /** How its places stand, in its cook or where it is kept; null where neither is under way. */
+  readonly standing: (Pick<CookStanding, 'next'> & { readonly standings: readonly PlaceRead[] }) | null;
+  /** What is said of a place that does not pass. */
+  readonly short?: string;
   readonly places: readonly ProbePlace[];
   readonly chosen: ProbePlace;
   readonly onChoose: (place: ProbePlace) => void;
 }
 
 /** Where to probe, drawn; and every place with its latest reading, or that it is still to be read. */
-export function ProbePlaces({ food, standing, places, chosen, onChoose }: ProbePlacesProps) {
+export function ProbePlaces({
+  food,
+  standing,
+  short = 'not yet',
+  places,
+  chosen,
+  onChoose,
+}: ProbePlacesProps) {
   const { units, zone } = useKitchen();
   const { colors } = useLook();
   const standings = standing?.standings ?? [];
@@ -30,7 +39,7 @@ export function ProbePlaces({ food, standing, places, chosen, onChoose }: ProbeP
     const known = standings.find((each) => each.place === place);
     if (!known) return standing ? (standing.next === place ? 'Read it next' : 'Not read yet') : '';
     const { at, temperature } = known.latest;
-    return `${formatTemperature(temperature, units)} at ${clockWords(at, zone)}${known.passed ? ', there' : ', not yet'}`;
+    return `${formatTemperature(temperature, units)} at ${clockWords(at, zone)}, ${known.passed ? 'there' : short}`;
   };
   return (
     <View style={styles.group}>
