@@ -45,6 +45,7 @@ export {
 } from './foodRules';
 export { mayFreeze } from './freezing';
 export {
+  aimOf,
   type CountedDays,
   endOf,
   type Life,

@@ -1,5 +1,6 @@
 import type { DurationRange, Rule, RuleSet } from '../guidance';
 import { daysBetween, endOfDay } from '../time';
+import { DAY_MS } from '../units';
 import type { Payload } from '../record';
 import { afterThawOf, storageOf, type Kinds } from './foodRules';
 import { pausedMs, type Pause } from './pauses';
@@ -123,6 +124,21 @@ export function endOf(count: CountedDays, zones: readonly string[]): number | nu
     return endOfDay(startedAt, days, zone);
   });
   return Math.min(elapsed, ...lastDays);
+}
+
+/** The last of a longer time is for acting: a day, or half of what is no more than that. */
+const lastOf = ({ highMs }: CountedDays): number => (highMs > DAY_MS ? highMs - DAY_MS : highMs / 2);
+
+/**
+ * By when it is best used: the lower end of a range (guidance §11.7), of one value before its last day.
+ *
+ * @param to when the count ends
+ * @returns epoch ms, or null when nobody knows since when it counts
+ */
+export function aimOf(count: CountedDays, to: number): number | null {
+  const { startedAt, lowMs, highMs, pauses } = count;
+  if (startedAt === null) return null;
+  return Math.min(to, startedAt + pausedMs(pauses) + (lowMs < highMs ? lowMs : lastOf(count)));
 }
 
 /** The date a maker printed on a food. */

@@ -272,6 +272,21 @@ describe('roasting', () => {
     expect(roastForecast(lamb, [{ atS: 12_000, coreC: 6 }]).unmet).toBe('colder');
   });
 
+  it('says as in which oven it warms, once its readings leave little doubt that it takes longer', () => {
+    const moments = [3600, 4500, 5400, 6300, 7200];
+    const inOven = (ovenC: number) => {
+      const { usual } = roastForecast({ ...lamb, ovenC });
+      return moments.map((atS) => ({ atS, coreC: valueAt(usual.timeS, usual.coreC, atS) }));
+    };
+    expect(roastForecast(lamb).asInC).toBeNull();
+    expect(roastForecast(lamb, inOven(lamb.ovenC)).asInC).toBeNull();
+    expect(roastForecast(lamb, inOven(lamb.ovenC + 20)).asInC).toBeNull();
+    const cooler = lamb.ovenC - 35;
+    expect(Math.abs(roastForecast(lamb, inOven(cooler)).asInC! - cooler)).toBeLessThan(8);
+    // One reading a little behind is no oven.
+    expect(roastForecast(lamb, inOven(lamb.ovenC - 5).slice(0, 1)).asInC).toBeNull();
+  });
+
   it('carry-over is a band, wider for what is larger and hotter outside, with what steamed off beside it', () => {
     const { carryOver } = roastForecast(lamb);
     expect(carryOver.lowK).toBeGreaterThan(1);

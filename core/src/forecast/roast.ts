@@ -54,6 +54,11 @@ export interface RoastForecast {
   readonly carryOver: CarryOver;
   /** Whether the readings tell anything of when it is done; before its middle moves they do not. */
   readonly told: boolean;
+  /**
+   * As in an oven of about so many °C, where the readings leave little doubt that it takes longer than usual: the oven is cooler than it
+   * shows, or its door was left open. Null where they do not.
+   */
+  readonly asInC: number | null;
   /** What the readings say that no usual oven and joint explain: the probe, or what was typed, is to be looked at. */
   readonly unmet: Unmet | null;
 }
@@ -169,19 +174,35 @@ export function roastForecast(
       }),
     );
   const [fast, slow] = [end(-1), end(1)];
+  const told = doubt < TOLD * before;
   return {
     span: { fastMs: doneS(fast, input) * SECOND_MS, slowMs: doneS(slow, input) * SECOND_MS },
     usual,
     fast,
     slow,
     carryOver: carryOver(input, factors, Math.max(1, usualS)),
-    told: doubt < TOLD * before,
+    told,
+    asInC: told && unmet === null ? asInCooler(input, usualS, doneS(fast, input)) : null,
     unmet,
   };
 }
 
 /** A factor's effect is tried by so much. */
 const TRIED = 0.02;
+/** And that of a cooler oven, K. */
+const COOLER_K = 10;
+
+/** How hot a usual oven would be that takes as long, °C; null where what is usual lies within the band. */
+function asInCooler(input: RoastInput, usualS: number, fastS: number): number | null {
+  const usual = priorsFor(input).map(() => 1);
+  const inOven = (ovenC: number) => doneS(roastAt({ ...input, ovenC }, usual, { to: 'target' }), input);
+  const shownS = inOven(input.ovenC);
+  if (fastS <= shownS || input.ovenC - COOLER_K <= input.targetC + COOLER_K) return null;
+  // A time of heating goes about as one over how much hotter the oven is than the food.
+  const share = (inOven(input.ovenC - COOLER_K) / shownS - 1) / COOLER_K;
+  const asInC = input.ovenC - (1 - shownS / usualS) / share;
+  return Math.max(input.targetC, asInC);
+}
 
 /** The likeliest way to be slower, by one standard deviation of the time, in logarithms of factors; and that deviation, a share. */
 function towardsSlow(

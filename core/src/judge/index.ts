@@ -6,6 +6,7 @@
 export { byEatNext } from './eatNext';
 export { type JudgeContext, zonesOf } from './finding';
 export { judge } from './judge';
+export { type Keeping, keepingOf } from './keeping';
 export { judgeLately } from './lately';
 export {
   type ActionKind,

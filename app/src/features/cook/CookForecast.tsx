@@ -72,6 +72,13 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
                 ? 'Corrected by the probe.'
                 : 'A reading narrows this.'}
           </Words>
+          {answer.asInC !== null && (
+            <View role="alert">
+              <Words tone="hot" face="strong">
+                {`It warms as in an oven at about ${formatTemperature({ value: Math.round(answer.asInC / 5) * 5, unit: 'C' }, units)}. Is the oven as hot as it shows, and its door shut?`}
+              </Words>
+            </View>
+          )}
           <Words tone="soft">{carryOverWords(answer.carryOver, units)}</Words>
           <ForecastDrawing
             name={`Roasting of ${food.name}`}

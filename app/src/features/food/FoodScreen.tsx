@@ -1,11 +1,11 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import { judge, type Ruling } from '@omtel/core/judge';
+import { judge, keepingOf, type Ruling } from '@omtel/core/judge';
 import { placeWords } from '@omtel/core/record';
 import { sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
 import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
@@ -22,6 +22,8 @@ import { FoodActions } from './FoodActions';
 import { History } from './History';
 import { LeftOut } from './LeftOut';
 import { LostSight } from './LostSight';
+import { isQuiet } from './quiet';
+import { QuietDays } from './QuietDays';
 import { Reasons } from './Reasons';
 import { RulingPanel } from './RulingPanel';
 import { RuledBy } from './RuledBy';
@@ -39,6 +41,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
     () => (data ? wholeHistory(data.events, new Map(Object.entries(data.others))) : []),
     [data],
   );
+  const [whole, setWhole] = useState(false);
   const sketch = useMemo(() => sketchTrail(history, kitchen.now), [history, kitchen.now]);
   if (!data) {
     return (
@@ -54,6 +57,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   const { food } = data;
   const { state } = food;
   const ruling = judge(state, kitchen);
+  const keeping = isQuiet(state, sketch, kitchen.now) ? keepingOf(state, kitchen) : null;
   const next = ruling && mainAction(state, ruling, kitchen);
   const drawnTo =
     ruling?.until && ruling.until > kitchen.now
@@ -75,15 +79,22 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       <RescueNotice food={state} />
       <ReadInDoubt food={state} />
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
-      <TrailDrawing
-        name={state.name}
-        sketch={{ ...sketch, to: Math.max(kitchen.now, drawnTo) }}
-        exposures={state.exposures}
-        rules={kitchen.rules}
-        units={kitchen.units}
-        zone={kitchen.zone}
-        now={kitchen.now}
-      />
+      {keeping && !whole ? (
+        <>
+          <QuietDays food={state} keeping={keeping} />
+          <Button kind="plain" label="Its whole trail" onPress={() => setWhole(true)} />
+        </>
+      ) : (
+        <TrailDrawing
+          name={state.name}
+          sketch={{ ...sketch, to: Math.max(kitchen.now, drawnTo) }}
+          exposures={state.exposures}
+          rules={kitchen.rules}
+          units={kitchen.units}
+          zone={kitchen.zone}
+          now={kitchen.now}
+        />
+      )}
       {ruling && <Reasons reasons={ruling.reasons} />}
       <Later>
         <AirHere food={state} />

@@ -20,13 +20,13 @@ interface ThermometerFormProps {
 
 /** A thermometer that comes into the house: new, so in doubt until its first check. */
 export function ThermometerForm({ others, problem, onDone, onCancel }: ThermometerFormProps) {
-  const { units } = useKitchen();
+  const { units, now, zone } = useKitchen();
   const unit = units.temperature;
   const [fields, setFields] = useState<ThermometerFields>(() => emptyFields(unit));
   const [asked, setAsked] = useState(false);
   const [id] = useState(() => uuid());
   const set = (patch: Partial<ThermometerFields>) => setFields({ ...fields, ...patch });
-  const read = readThermometer(fields, unit, others, id);
+  const read = readThermometer(fields, { unit, now, zone }, others, id);
   const problems = asked && 'problems' in read ? read.problems : {};
   const number = (field: 'resolution' | 'least' | 'most' | 'rhythmDays', label: string, hint?: string) => (
     <Field
@@ -68,6 +68,13 @@ export function ThermometerForm({ others, problem, onDone, onCancel }: Thermomet
         onChange={(livesIn) => set({ livesIn })}
         problem={problems.livesIn}
         hint="Empty: nowhere in particular."
+      />
+      <Field
+        label="Bought"
+        value={fields.bought}
+        onChange={(bought) => set({ bought })}
+        problem={problems.bought}
+        hint="Such as 2026-03-02. Empty: nobody knows."
       />
       {problem && (
         <View role="alert">

@@ -5,7 +5,7 @@ import {
   type Mishap,
   type ThermometerEntry,
 } from '@omtel/core/thermometers';
-import { moment } from '@omtel/core/time';
+import { moment, monthName } from '@omtel/core/time';
 import { formatTemperature, toCelsius } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
@@ -75,6 +75,9 @@ function One({ known }: { readonly known: RatedThermometer }) {
           {standingWords(standing, { now, zone, units })}
         </Words>
       </View>
+      {known.boughtAt !== null && (
+        <Words tone="soft">{`Bought in ${monthName(known.boughtAt, zone)}.`}</Words>
+      )}
       {battery && <Words tone="soft">{`Its battery is new since ${moment(battery.at, now, zone)}.`}</Words>}
       {problem && (
         <View role="alert">

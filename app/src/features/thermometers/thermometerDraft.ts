@@ -1,5 +1,14 @@
 import { KINDS, thermometerSchema, type Thermometer, type ThermometerKind } from '@omtel/core/thermometers';
-import { inUnit, kelvinOf, orProblem, parseNumber, toCelsius, type TemperatureUnit } from '@omtel/core/units';
+import { endOfPrintedDay, isoDay } from '@omtel/core/time';
+import {
+  inUnit,
+  kelvinOf,
+  orProblem,
+  parseNumber,
+  toCelsius,
+  TypedProblem,
+  type TemperatureUnit,
+} from '@omtel/core/units';
 
 /** What is typed into the form of a thermometer. */
 export interface ThermometerFields {
@@ -10,6 +19,8 @@ export interface ThermometerFields {
   readonly least: string;
   readonly most: string;
   readonly livesIn: string;
+  /** A day; empty where nobody knows. */
+  readonly bought: string;
   readonly rhythmDays: string;
 }
 
@@ -28,7 +39,14 @@ export const proposedFor = (
 
 export function emptyFields(unit: TemperatureUnit): ThermometerFields {
   const kind = 'instantRead';
-  return { name: '', kind, ...proposedFor(kind, unit), livesIn: '', rhythmDays: String(USUAL.rhythmDays) };
+  return {
+    name: '',
+    kind,
+    ...proposedFor(kind, unit),
+    livesIn: '',
+    bought: '',
+    rhythmDays: String(USUAL.rhythmDays),
+  };
 }
 
 export type ReadThermometer =
@@ -38,7 +56,7 @@ export type ReadThermometer =
 /** A new thermometer from its fields, or the sentences at those that cannot be read. */
 export function readThermometer(
   fields: ThermometerFields,
-  unit: TemperatureUnit,
+  { unit, now, zone }: { readonly unit: TemperatureUnit; readonly now: number; readonly zone: string },
   others: readonly Pick<Thermometer, 'name'>[],
   id: string,
 ): ReadThermometer {
@@ -51,6 +69,8 @@ export function readThermometer(
   };
   const inC = (value: number) => toCelsius({ value, unit });
   const name = fields.name.trim();
+  const boughtAt = orProblem(() => ({ at: boughtOn(fields.bought, now, zone) }));
+  if ('problem' in boughtAt) problems.bought = boughtAt.problem;
   const [least, most] = [number('least'), number('most')];
   if (least >= most) problems.most = 'More than the least it shows.';
   if (others.some((each) => each.name === name)) problems.name = 'There is one of that name.';
@@ -61,7 +81,7 @@ export function readThermometer(
     resolutionK: kelvinOf(number('resolution'), unit),
     rangeC: [inC(least), inC(most)],
     livesIn: fields.livesIn,
-    boughtAt: null,
+    boughtAt: 'at' in boughtAt ? boughtAt.at : null,
     rhythmDays: number('rhythmDays'),
     log: [],
   });
@@ -72,6 +92,14 @@ export function readThermometer(
       if (field && !said) problems[field] ??= SAID[field] ?? message;
     }
   return parsed.success && Object.keys(problems).length === 0 ? { thermometer: parsed.data } : { problems };
+}
+
+/** The day it was bought, up to now; null where nothing is typed. */
+function boughtOn(typed: string, now: number, zone: string): number | null {
+  if (typed.trim() === '') return null;
+  const end = endOfPrintedDay(typed, now, zone);
+  if (isoDay(end, zone) > isoDay(now, zone)) throw new TypedProblem('No later than today.', typed);
+  return Math.min(end, now);
 }
 
 const FIELD_OF: Readonly<Record<string, keyof ThermometerFields>> = {

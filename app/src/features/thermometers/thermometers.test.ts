@@ -7,8 +7,10 @@ import { altitudeIn, readAltitude, readCheck } from './checkDraft';
 import { readInDoubt } from './doubt';
 import { standingWords } from './standingWords';
 import { emptyFields, proposedFor, readThermometer } from './thermometerDraft';
+import { isoDay } from '@omtel/core/time';
 import type { RatedThermometer } from './useThermometers';
 
+const IN_C = { unit: 'C', now: NOW, zone: 'UTC' } as const;
 const IMPERIAL: UnitSystem = { temperature: 'F', mass: 'imperial' };
 const plain: Thermometer = {
   id: 'probe',
@@ -119,14 +121,22 @@ describe('a check', () => {
 describe('a new thermometer', () => {
   const fields = { ...emptyFields('C'), name: ' Fork ' };
   it('is read, and is in doubt', () => {
-    const read = readThermometer(fields, 'C', [], 'new');
+    const read = readThermometer(fields, IN_C, [], 'new');
     expect(read).toHaveProperty('thermometer.name', 'Fork');
     const { thermometer } = read as { thermometer: Thermometer };
     expect(standingOf(thermometer, homeRules.thermometer)).toMatchObject({ is: 'inDoubt', why: 'new' });
   });
 
+  it('was bought on a day, today at the latest', () => {
+    const bought = (typed: string) => readThermometer({ ...fields, bought: typed }, IN_C, [], 'new');
+    const today = isoDay(NOW, 'UTC');
+    expect(bought(today)).toHaveProperty('thermometer.boughtAt', NOW);
+    expect(bought('2024-02-29')).toHaveProperty('thermometer.boughtAt', Date.UTC(2024, 2, 1) - 1);
+    expect(bought(isoDay(NOW + DAY_MS, 'UTC'))).toHaveProperty('problems.bought', 'No later than today.');
+  });
+
   it('is the same thermometer in °F', () => {
-    const inF = readThermometer({ ...emptyFields('F'), name: 'Fork' }, 'F', [], 'new');
+    const inF = readThermometer({ ...emptyFields('F'), name: 'Fork' }, { ...IN_C, unit: 'F' }, [], 'new');
     const { thermometer } = inF as { thermometer: Thermometer };
     expect(thermometer.resolutionK).toBeCloseTo(0.1);
     expect(thermometer.rangeC[0]).toBeCloseTo(-40);
@@ -143,8 +153,10 @@ describe('a new thermometer', () => {
     [{ rhythmDays: '2.5' }, 'rhythmDays'],
     [{ rhythmDays: '0' }, 'rhythmDays'],
     [{ livesIn: 'x'.repeat(41) }, 'livesIn'],
+    [{ bought: 'last year' }, 'bought'],
+    [{ bought: '2101-01-01' }, 'bought'],
   ])('%j is a sentence at its field', (over, field) => {
-    const read = readThermometer({ ...fields, ...over }, 'C', [{ name: 'Dial' }], 'new');
+    const read = readThermometer({ ...fields, ...over }, IN_C, [{ name: 'Dial' }], 'new');
     expect('problems' in read && Object.keys(read.problems)).toEqual([field]);
   });
 });

@@ -1,7 +1,7 @@
 import { describeValue } from '../../guidance';
 import { moment } from '../../time';
 import { DAY_MS, formatDuration, formatDurationUp } from '../../units';
-import { kindsOf, mayFreeze, endOf, livesOf, type Life, pausedMs } from '../../clocks';
+import { aimOf, kindsOf, mayFreeze, endOf, livesOf, type Life } from '../../clocks';
 import { zonesOf, type Check, type CheckContext, type Finding } from '../finding';
 import type { FoodState } from '../../trail';
 
@@ -88,13 +88,12 @@ function unknownAge(state: FoodState, life: Life, context: CheckContext): Findin
 
 function counted(
   state: FoodState,
-  { rule, startedAt, lowMs, highMs, pauses }: Life,
+  life: Life,
   deadline: number,
   { now, zone, units, rules }: CheckContext,
 ): Finding {
-  // A range: its upper end is the deadline, its lower end "aim by"; one value: the last day is for acting.
-  const lastOfIt = highMs > DAY_MS ? highMs - DAY_MS : highMs / 2;
-  const aimBy = Math.min(deadline, startedAt! + pausedMs(pauses) + (lowMs < highMs ? lowMs : lastOfIt));
+  const { rule, startedAt, highMs } = life;
+  const aimBy = aimOf(life, deadline)!;
   const freezable = mayFreeze(state, rules);
   const use = `${state.cooked ? 'Eat' : 'Cook'}${freezable ? ' or freeze' : ''}`;
   const keeps = describeValue(rule.value, units);
