@@ -5,7 +5,8 @@ import { placeWords } from '@omtel/core/record';
 import { sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
 import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
-import { useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import { View } from 'react-native';
 import { useFoodQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
@@ -23,13 +24,16 @@ import { History } from './History';
 import { LeftOut } from './LeftOut';
 import { LostSight } from './LostSight';
 import { isQuiet } from './quiet';
-import { QuietDays } from './QuietDays';
 import { Reasons } from './Reasons';
 import { RulingPanel } from './RulingPanel';
 import { RuledBy } from './RuledBy';
 import { SayWhen } from './SayWhen';
 import { useAct } from './useAct';
 import { WaterHere } from './WaterHere';
+
+const QuietDays = lazy(() => import('./QuietDays'));
+/** What it needs until it is there, px. */
+const QUIET_ROOM = 150;
 
 /** One food: the ruling and why, its trail, what happened, and what can be done. */
 export function FoodScreen({ foodId }: { readonly foodId?: string }) {
@@ -81,7 +85,9 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}
       {keeping && !whole ? (
         <>
-          <QuietDays food={state} keeping={keeping} />
+          <Suspense fallback={<View style={{ minHeight: QUIET_ROOM }} />}>
+            <QuietDays food={state} keeping={keeping} />
+          </Suspense>
           <Button kind="plain" label="Its whole trail" onPress={() => setWhole(true)} />
         </>
       ) : (

@@ -27,7 +27,7 @@ interface QuietDaysProps {
 }
 
 /** Food that lies quietly in the cold: how far it is through the time it keeps, and how cold the air around it is. */
-export function QuietDays({ food, keeping }: QuietDaysProps) {
+export default function QuietDays({ food, keeping }: QuietDaysProps) {
   const { now, zone, units, rules } = useKitchen(food);
   const { colors } = useLook();
   const [width, setWidth] = useState(0);
