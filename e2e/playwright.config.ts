@@ -8,7 +8,7 @@ export default defineConfig({
   globalSetup: './built.ts',
   outputDir: '../test-results',
   // A story mostly waits, as a person does: two at a time take little more than half as long, each on a stage of its own.
-  workers: 3,
+  workers: 2,
   retries: 0,
   // Machines may be busy; a story that is right passes however slowly.
   timeout: 180_000,

@@ -1,5 +1,6 @@
-import type { DeviceKey, Devices, StoreRecord, TakenIn, ChannelRecord } from '@omtel/core/api';
+import type { ChannelRecord, DeviceKey, Devices, Household, StoreRecord, TakenIn } from '@omtel/core/api';
 import { lineOf } from '@omtel/core/devices';
+import type { Thermometer } from '@omtel/core/thermometers';
 import { HOUR_MS, MINUTE_MS, SECOND_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, soup } from '../test/kitchen';
@@ -286,6 +287,50 @@ describe('a probe in a food', () => {
       foodId: food,
       place: 'centre',
     });
+  });
+
+  it('is a thermometer of the household’s: what it tells is corrected by its checks, and in doubt without one', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice('Fork');
+    const isThermometer = async (log: Thermometer['log']) => {
+      const { settings } = (await (await kitchen.ask('GET', '/api/household')).json()) as Household;
+      const fork: Thermometer = {
+        id: 'fork',
+        name: 'Fork',
+        kind: 'instantRead',
+        resolutionK: 0.1,
+        rangeC: [-40, 200],
+        livesIn: '',
+        boughtAt: null,
+        device: id,
+        rhythmDays: 30,
+        log,
+      };
+      const others = settings.thermometers.filter((each) => each.id !== fork.id);
+      const patch = { thermometers: [...others, fork] };
+      expect((await kitchen.ask('PATCH', '/api/household/settings', patch)).status).toBe(200);
+    };
+    await isThermometer([]);
+    await taken(key, ['{"celsius":4}']);
+    await inFood(id, food);
+    const ice = { what: 'checked', point: 'ice', expectedC: 0 } as const;
+    await taken(
+      key,
+      probe(60, () => 4),
+    );
+    expect(await told(food)).not.toHaveLength(0);
+    for (const payload of await told(food)) expect(payload).toMatchObject({ by: 'fork', doubtful: true });
+
+    // It shows two degrees too much in ice water, since before all that.
+    const another = await soupInRefrigerator();
+    await isThermometer([{ at: now() - 3 * HOUR_MS, ...ice, read: { value: 2, unit: 'C' } }]);
+    await inFood(id, another);
+    const payloads = await told(another);
+    expect(payloads).not.toHaveLength(0);
+    for (const payload of payloads) {
+      expect(payload).toMatchObject({ by: 'fork', temperature: { value: 4, unit: 'C' }, correction: -2 });
+      expect(payload).not.toHaveProperty('doubtful');
+    }
   });
 
   it('pulled out, it tells nothing; and of a food that is gone nothing any more', async () => {

@@ -14,4 +14,5 @@ export {
   thermometerSchema,
   withEntry,
 } from './schema';
+export { keptWith } from './shown';
 export { type Known, offsetOf, type Standing, standingOf } from './standing';

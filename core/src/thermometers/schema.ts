@@ -44,6 +44,8 @@ export const thermometerSchema = z
     }),
     livesIn: z.string().trim().max(40),
     boughtAt: instant.nullable(),
+    /** The device that sends what it shows, by its id. */
+    device: z.uuid().optional(),
     /** It is checked again so many days after a check. */
     rhythmDays: z.number().int().min(1).max(LONGEST_RHYTHM_DAYS),
     /** In the order it was said. */

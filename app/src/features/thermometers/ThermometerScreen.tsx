@@ -8,7 +8,7 @@ import {
 import { moment, monthName } from '@omtel/core/time';
 import { formatTemperature, toCelsius } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { useKitchen } from '../../store/useKitchen';
@@ -39,6 +39,8 @@ export function ThermometerScreen() {
   return <One key={known.id} known={known} />;
 }
 
+const SentBy = lazy(() => import('./SentBy'));
+
 const MISHAPS: readonly { readonly what: Mishap; readonly label: string }[] = [
   { what: 'dropped', label: 'It was dropped' },
   { what: 'wet', label: 'It got wet' },
@@ -48,7 +50,7 @@ const MISHAPS: readonly { readonly what: Mishap; readonly label: string }[] = [
 
 function One({ known }: { readonly known: RatedThermometer }) {
   const { now, zone, units } = useKitchen();
-  const { log, takeBack, remove } = useThermometers();
+  const { log, sentBy, takeBack, remove } = useThermometers();
   const router = useRouter();
   const [leaving, setLeaving] = useState(false);
   const [point, setPoint] = useState<CheckPoint | null>(null);
@@ -103,6 +105,11 @@ function One({ known }: { readonly known: RatedThermometer }) {
             <Button key={what} kind="plain" label={label} onPress={() => happened(what)} />
           ))}
         </View>
+      )}
+      {tells === 'food' && (
+        <Suspense fallback={null}>
+          <SentBy device={known.device} onChange={(device) => kept(() => sentBy(id, device))} />
+        </Suspense>
       )}
       <InDoubt known={known} />
       <CheckHistory log={known.log} />

@@ -1,6 +1,6 @@
 import type { RuleSet } from '@omtel/core/guidance';
 import { payloads, type Payload } from '@omtel/core/record';
-import { correctionOf, KINDS, uncertaintyK } from '@omtel/core/thermometers';
+import { keptWith, KINDS } from '@omtel/core/thermometers';
 import { toCelsius, type Problem, type Temperature, type UnitSystem } from '@omtel/core/units';
 import { degreesWords } from './standingWords';
 import type { RatedThermometer } from './useThermometers';
@@ -17,15 +17,9 @@ export function asRead(
     return {
       problem: `“${thermometer!.name}” shows ${degreesWords(least, units)} to ${degreesWords(most, units)}.`,
     };
-  const correction = thermometer ? correctionOf(temperature, thermometer.standing) : 0;
   const parsed = payloads.reading.safeParse({
     temperature,
-    ...(correction !== 0 && { correction }),
-    ...(thermometer && {
-      by: thermometer.id,
-      withinK: uncertaintyK(thermometer, thermometer.standing, now, rules.thermometer),
-    }),
-    ...(thermometer && thermometer.standing.is !== 'inOrder' && { doubtful: true }),
+    ...(thermometer && keptWith(temperature, thermometer, thermometer.standing, now, rules.thermometer)),
   });
   return parsed.success ? parsed.data : { problem: parsed.error.issues[0]!.message };
 }

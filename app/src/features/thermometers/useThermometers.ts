@@ -31,6 +31,7 @@ export function useThermometers() {
     all,
     add: (thermometer: Thermometer) => keep([...thermometers, thermometer]),
     log: (id: string, entry: ThermometerEntry) => rewrite(id, (before) => withEntry(before, entry)),
+    sentBy: (id: string, device: string | undefined) => rewrite(id, (before) => ({ ...before, device })),
     takeBack: (id: string) => rewrite(id, (before) => ({ ...before, log: before.log.slice(0, -1) })),
     remove: (id: string) => keep(thermometers.filter((each) => each.id !== id)),
   };
