@@ -91,6 +91,10 @@ test('a frozen shoulder is planned, thawed, cooked, served, put away, and ruled 
 test('the same food from its drawing can be read as a table', async ({ kitchen }) => {
   await kitchen.enter();
   await kitchen.food('Fish pie, half a tray');
+  // It lies quietly: what is drawn at first are its days.
+  await expect(kitchen.page.getByText(/^\d+ min left\.$/)).toBeVisible();
+  await expect(kitchen.page.getByText('Nobody has read the air of the refrigerator yet.')).toBeVisible();
+  await kitchen.tap('Its whole trail');
   await expect(
     kitchen.page.getByRole('img', { name: /^Trail of Fish pie, half a tray: 2 readings/ }),
   ).toBeVisible();

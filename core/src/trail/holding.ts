@@ -21,7 +21,7 @@ export function coldCheckBy(state: FoodState, { holding }: RuleSet): number | nu
 
 /** The places that last read too warm, or too cold for what is kept hot. */
 export const warmPlaces = ({ held }: FoodState): readonly ProbePlace[] =>
-  probePlaces.filter((place) => held?.read[place] && held.read[place] !== held.right[place]);
+  probePlaces.filter((place) => held?.read[place]?.isRight === false);
 
 /** Takes a reading of food that is kept hot or cold into what its check found. */
 export function withHeld(
@@ -37,13 +37,15 @@ export function withHeld(
     kept === 'hot'
       ? isAtLeast(reading.temperature, bands.hotHolding.value.at)
       : isAtMost(reading.temperature, bands.refrigerator.value.at);
+  // A probe left in reads on once it is done: nobody says by that that it is kept hot.
+  if (kept === 'hot' && !state.held && !said.seenTo) return state;
   const before = state.held ?? { read: {}, right: {}, seenTo: {} };
-  const now = { [placeRead(state, said.place)]: reading };
+  const place = placeRead(state, said.place);
   return {
     ...state,
     held: {
-      read: { ...before.read, ...now },
-      right: isRight ? { ...before.right, ...now } : before.right,
+      read: { ...before.read, [place]: { ...reading, isRight } },
+      right: isRight ? { ...before.right, [place]: reading } : before.right,
       seenTo: { ...before.seenTo, ...said.seenTo },
     },
   };
@@ -62,11 +64,11 @@ export interface KeptStanding {
 
 /** @param now epoch ms: what was read longer ago than a check lasts is to be read again */
 export function keptStanding(state: FoodState, kept: Kept, now: number, rules: RuleSet): KeptStanding {
-  const { read = {}, right = {} } = state.held ?? {};
+  const { read = {} } = state.held ?? {};
   const since = now - checkMs(kept, rules);
   const standings = probePlaces.flatMap((place) => {
     const latest = read[place];
-    return latest && latest.at >= since ? [{ place, latest, passed: latest === right[place] }] : [];
+    return latest && latest.at >= since ? [{ place, latest, passed: latest.isRight }] : [];
   });
   const off = standings.find(({ passed }) => !passed)?.place;
   const open = placesOf(state).find((place) => standings.every((each) => each.place !== place));

@@ -76,14 +76,12 @@ export interface ClosedCount extends CountedDays {
   readonly ruleId: string;
 }
 
-type ReadByPlace = Partial<Readonly<Record<ProbePlace, TrailReading>>>;
-
 /** How a food is kept hot or cold, as its checks found it. */
 export interface Holding {
-  /** The latest reading of each place. */
-  readonly read: ReadByPlace;
+  /** The latest reading of each place, and whether that was hot or cold enough. */
+  readonly read: Partial<Readonly<Record<ProbePlace, TrailReading & { readonly isRight: boolean }>>>;
   /** The latest of each place that was hot or cold enough. */
-  readonly right: ReadByPlace;
+  readonly right: Partial<Readonly<Record<ProbePlace, TrailReading>>>;
   readonly seenTo: NonNullable<Payload<'reading'>['seenTo']>;
 }
 

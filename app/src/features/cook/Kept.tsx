@@ -24,12 +24,14 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { Later } from '../../ui/Later';
 import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { useLook } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useRecord } from '../food';
+import { LiveProbe } from './live/LiveProbe';
 import { ProbePlaces } from './probe/ProbePlaces';
 import { ReadingForm } from './ReadingForm';
 
@@ -37,6 +39,8 @@ const DUTIES: Record<KeptAs, readonly HoldingDuty[]> = {
   hot: ['stirred', 'covered'],
   cold: ['iceLevel'],
 };
+
+const OFF_WORDS: Record<KeptAs, string> = { hot: 'too cold', cold: 'too warm' };
 
 /** Food that is kept hot, or cold on ice: read in two places now and then, and what is seen to besides. */
 export function Kept({ food }: { readonly food: FoodState }) {
@@ -113,7 +117,7 @@ export function Kept({ food }: { readonly food: FoodState }) {
             { borderLeftColor: standing.standings.every(({ passed }) => passed) ? colors.rim : colors.hot },
           ]}
         >
-          <Heading>{checkSaid(standing, left)}</Heading>
+          <Heading>{checkSaid(kept, standing, left)}</Heading>
           {left.undone.map((duty) => (
             <Words key={duty}>{DUTY_MENDS[duty]}</Words>
           ))}
@@ -125,7 +129,7 @@ export function Kept({ food }: { readonly food: FoodState }) {
         <ProbePlaces
           food={food}
           standing={standing}
-          short={kept === 'hot' ? 'too cold' : 'too warm'}
+          short={OFF_WORDS[kept]}
           places={places}
           chosen={chosen}
           onChoose={setPicked}
@@ -139,6 +143,9 @@ export function Kept({ food }: { readonly food: FoodState }) {
         onRecorded={() => setPicked(null)}
         duties={DUTIES[kept]}
       />
+      <Later>
+        <LiveProbe food={food} />
+      </Later>
       {kept === 'cold' && food.cooked && (
         <Button label="Heat it" onPress={() => router.setParams({ to: 'heat' })} />
       )}
@@ -147,10 +154,10 @@ export function Kept({ food }: { readonly food: FoodState }) {
 }
 
 /** How its check stands: what is off, which place is to be read, or that all is as it should be. */
-function checkSaid({ standings, next }: KeptStanding, { places }: CheckLeft): string {
+function checkSaid(kept: KeptAs, { standings, next }: KeptStanding, { places }: CheckLeft): string {
   if (standings.length === 0) return 'Read it in two places.';
   const off = standings.find(({ passed }) => !passed);
-  if (off) return `${capital(PLACE_OF_PROBE[off.place])} is too warm.`;
+  if (off) return `${capital(PLACE_OF_PROBE[off.place])} is ${OFF_WORDS[kept]}.`;
   return places > 0 ? `Now read ${PLACE_OF_PROBE[next!]}.` : 'As it should be.';
 }
 
