@@ -293,6 +293,18 @@ export const decisions: readonly Decision[] = [
     all('fine'),
   ],
   [
+    '§11.17 read too warm on ice by a thermometer in doubt',
+    onIce(read(hours(2), 48, 'F', { doubtful: true })),
+    hours(2),
+    all('cannotTell'),
+  ],
+  [
+    '§11.17 read below hot by a thermometer in doubt, where it is kept hot',
+    keptHot(read(hours(3), 120, 'F', { doubtful: true })),
+    hours(3),
+    all('cannotTell'),
+  ],
+  [
     '§1 from the ice to the table the clock runs',
     onIce(moved(hours(2), 'table')),
     hours(4) + SECOND_MS,

@@ -19,6 +19,14 @@ export function coldCheckBy(state: FoodState, { holding }: RuleSet): number | nu
   return Math.max(state.placeSince, state.lastGood?.at ?? 0) + holding.coldCheck.value.ms;
 }
 
+/** Until when a food that is kept hot or cold is read again, epoch ms; null for one that is not, or that has a clock already. */
+export function checkBy(state: FoodState, rules: RuleSet): number | null {
+  if (keptAs(state) !== 'hot') return coldCheckBy(state, rules);
+  if (runningExposure(state.exposures)) return null;
+  const { cook, lastGood } = state;
+  return Math.max(cook!.metAt!, cook!.onHeatSince ?? 0, lastGood?.at ?? 0) + rules.holding.hotCheck.value.ms;
+}
+
 /** The places that last read too warm, or too cold for what is kept hot. */
 export const warmPlaces = ({ held }: FoodState): readonly ProbePlace[] =>
   probePlaces.filter((place) => held?.read[place]?.isRight === false);
@@ -37,9 +45,7 @@ export function withHeld(
     kept === 'hot'
       ? isAtLeast(reading.temperature, bands.hotHolding.value.at)
       : isAtMost(reading.temperature, bands.refrigerator.value.at);
-  // A probe left in reads on once it is done: nobody says by that that it is kept hot.
-  if (kept === 'hot' && !state.held && !said.seenTo) return state;
-  const before = state.held ?? { read: {}, right: {}, seenTo: {} };
+  const before = state.held ?? { read: {}, right: {}, seenTo: {}, checked: kept === 'cold' };
   const place = placeRead(state, said.place);
   return {
     ...state,
@@ -47,6 +53,7 @@ export function withHeld(
       read: { ...before.read, [place]: { ...reading, isRight } },
       right: isRight ? { ...before.right, [place]: reading } : before.right,
       seenTo: { ...before.seenTo, ...said.seenTo },
+      checked: before.checked || said.seenTo !== undefined,
     },
   };
 }

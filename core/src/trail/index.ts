@@ -22,8 +22,8 @@ export {
 export { afterMealEvent, boughtKey, type MealState, type Ticked, UnplannedMeal } from './mealState';
 export {
   type CheckLeft,
+  checkBy,
   checkLeft,
-  coldCheckBy,
   type Kept,
   keptAs,
   keptStanding,

@@ -83,6 +83,8 @@ export interface Holding {
   /** The latest of each place that was hot or cold enough. */
   readonly right: Partial<Readonly<Record<ProbePlace, TrailReading>>>;
   readonly seenTo: NonNullable<Payload<'reading'>['seenTo']>;
+  /** Somebody checks it; else it is only read, as by a probe left in. */
+  readonly checked: boolean;
 }
 
 /** What a food's history amounts to: all that a ruling or a next step needs, without the history itself. */

@@ -9,7 +9,18 @@ it.each([
   ['out of the water onto the heat', { place: 'water', stage: 'thawing', cooked: false }, 'heat', 'cook'],
   ['on the heat', { place: 'heat', stage: 'cooking', cooked: false }, null, 'cook'],
   ['done, and kept hot', { place: 'heat', stage: 'cooking', cooked: true }, null, 'cook'],
-  ['done, and checked since', { place: 'heat', cooked: true, cook: DONE, held: {} }, null, 'kept'],
+  [
+    'done, and checked since',
+    { place: 'heat', cooked: true, cook: DONE, held: { checked: true } },
+    null,
+    'kept',
+  ],
+  [
+    'done, and read on by a probe left in',
+    { place: 'heat', cooked: true, cook: DONE, held: { checked: false } },
+    null,
+    'cook',
+  ],
   ['done, and about to be kept hot', { place: 'heat', cooked: true, cook: DONE }, 'keep', 'kept'],
   [
     'kept hot, and below hot',

@@ -20,7 +20,7 @@ export function purposeOf(
   const toHeat = to === 'heat';
   if (place === 'ice' && !toHeat) return 'kept';
   const isHot = keptAs({ place, cooked, cook }) === 'hot' && cook!.fellAt === null;
-  if (isHot && (to === 'keep' || held !== null)) return 'kept';
+  if (isHot && (to === 'keep' || held?.checked === true)) return 'kept';
   if (place === 'heat' || stage === 'resting') return stage === 'reheating' ? 'reheat' : 'cook';
   if (toHeat) return cooked ? 'reheat' : 'cook';
   if (place === 'water') return 'water';

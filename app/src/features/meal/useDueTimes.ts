@@ -1,12 +1,15 @@
 import { underWay } from '@omtel/core/meal';
 import { scheduleOf } from '@omtel/core/plan';
-import { rulesOfFood } from '@omtel/core/trail';
+import { checkBy, rulesOfFood } from '@omtel/core/trail';
 import { useMemo } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { nowOf, useHousehold } from '../../store/useKitchen';
 import { useMealLines } from './useMealLine';
 
-/** When the steps fall due that are to come, of meals and of plans for one food, and when what runs is over. */
+/**
+ * When the steps fall due that are to come, of meals and of plans for one food, when what runs is over, and when
+ * what is kept hot or cold is read again.
+ */
 export function useDueTimes(): readonly number[] {
   const meals = useMealLines();
   const { data } = useFoodsQuery();
@@ -18,9 +21,13 @@ export function useDueTimes(): readonly number[] {
     const ofFoods = (data?.foods ?? []).flatMap(
       ({ state }) => scheduleOf(state, now, rulesOfFood(state, guidance))?.steps ?? [],
     );
+    const checks = (data?.foods ?? []).flatMap(
+      ({ state }) => checkBy(state, rulesOfFood(state, guidance)) ?? [],
+    );
     const timers = meals.flatMap(({ meal, foods }) => underWay(meal, foods));
     return [
       ...[...ofMeals, ...ofFoods].flatMap(({ at, doneAt }) => (doneAt === null ? [at] : [])),
+      ...checks,
       ...timers.map(({ endsAt }) => endsAt),
     ];
   }, [meals, data, household]);

@@ -1,5 +1,5 @@
-import { mindsTheBand, reheatTargetOf, runningExposure } from '../../clocks';
-import { checkLeft, coldCheckBy, type FoodState, type Kept, keptAs } from '../../trail';
+import { mindsTheBand, reheatTargetOf } from '../../clocks';
+import { checkBy, checkLeft, type FoodState, type Kept, keptAs } from '../../trail';
 import { DUTY_MENDS } from '../../record';
 import { moment } from '../../time';
 import { formatCeiling, formatDuration, formatTarget, formatTemperature, isAtLeast } from '../../units';
@@ -7,22 +7,22 @@ import type { Check, CheckContext, Finding } from '../finding';
 
 /** Cooked food that is kept hot, and food that is kept cold on ice: when it is read next (guidance §1, §11.22). */
 export const keptCheck: Check = (state, context) => {
-  // Its band clock says more; what does not mind the band has none.
-  if (mindsTheBand(state) && runningExposure(state.exposures)) return [];
   const kept = keptAs(state);
-  if (kept === null) return [];
-  return [kept === 'hot' ? hot(state, context) : cold(state, context)];
+  // Its band clock says more; what does not mind the band has none.
+  const told = mindsTheBand(state) ? state : { ...state, exposures: [] };
+  const until = checkBy(told, context.rules);
+  if (kept === null || until === null) return [];
+  return [(kept === 'hot' ? hot : cold)(state, until, context)];
 };
 
 /** What to do once it is below hot holding, on the heat as off it. */
-function hot(state: FoodState, context: CheckContext): Finding {
+function hot(state: FoodState, until: number, context: CheckContext): Finding {
   const { now, zone, units, rules } = context;
-  const { lastGood, lastReading } = state;
+  const { lastReading } = state;
   const cook = state.cook!;
   const { hotCheck } = rules.holding;
   const { hotHolding } = rules.bands;
-  const hotAt = Math.max(cook.metAt!, cook.onHeatSince ?? 0, lastGood?.at ?? 0);
-  const until = hotAt + hotCheck.value.ms;
+  const hotAt = until - hotCheck.value.ms;
   const by = moment(until, now, zone);
   const atLeast = formatTarget(hotHolding.value.at, units);
   const goal = formatTarget(reheatTargetOf(state, rules).value.options[0]!.at, units);
@@ -45,10 +45,9 @@ function hot(state: FoodState, context: CheckContext): Finding {
   };
 }
 
-function cold(state: FoodState, context: CheckContext): Finding {
+function cold(state: FoodState, until: number, context: CheckContext): Finding {
   const { now, zone, units, rules } = context;
   const { coldCheck } = rules.holding;
-  const until = coldCheckBy(state, rules) ?? now;
   const atMost = `${formatCeiling(rules.bands.refrigerator.value.at, units)} or less`;
   return {
     verdict: 'fine',
@@ -67,7 +66,7 @@ function cold(state: FoodState, context: CheckContext): Finding {
 
 /** What its last check left to be done; nothing where none was made yet. */
 function still(state: FoodState, kept: Kept, { now, rules }: CheckContext): string {
-  if (!state.held) return '';
+  if (!state.held?.checked) return '';
   const { places, undone } = checkLeft(state, kept, now, rules);
   return [...(places === 1 ? ['Read a second place.'] : []), ...undone.map((duty) => DUTY_MENDS[duty])]
     .map((said) => ` ${said}`)

@@ -1,8 +1,8 @@
 import { moment } from '../../time';
-import { formatTemperature, isAtMost } from '../../units';
+import { formatTemperature, isAtLeast, isAtMost } from '../../units';
 import { bandLimit } from '../../clocks';
 import type { Check } from '../finding';
-import { inTheCold } from '../../trail';
+import { inTheCold, keptAs } from '../../trail';
 
 /**
  * The last reading was by a thermometer in doubt: it proves nothing, and where a proof is wanted, or what it says would be
@@ -14,8 +14,12 @@ export const thermometerCheck: Check = (state, { now, zone, units, rules }) => {
   // What was read before it went on the heat says nothing of this cook.
   const ofCook = cook !== null && doubtful.at >= cook.startedAt;
   const unproven = ofCook && !cooked && cook.metAt === null && place !== 'heat';
-  const warm = inTheCold(place) && !isAtMost(doubtful.temperature, rules.bands.refrigerator.value.at);
-  const asked = unproven || warm;
+  const { refrigerator, hotHolding } = rules.bands;
+  const kept = keptAs(state);
+  const warm =
+    (inTheCold(place) || kept === 'cold') && !isAtMost(doubtful.temperature, refrigerator.value.at);
+  const fell = kept === 'hot' && !isAtLeast(doubtful.temperature, hotHolding.value.at);
+  const asked = unproven || warm || fell;
   const askedAt = unproven ? Math.max(doubtful.at, cook.offHeatAt ?? 0) : doubtful.at;
   const over = asked && now > askedAt + bandLimit(state, rules).value.ms;
   const read = formatTemperature(doubtful.temperature, units);
