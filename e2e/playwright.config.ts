@@ -19,6 +19,7 @@ export default defineConfig({
     launchOptions: chromiumLaunch(),
     reducedMotion: 'reduce',
     screenshot: 'only-on-failure',
+    trace: 'retain-on-failure',
     contextOptions: { reducedMotion: 'reduce' },
   },
 });
