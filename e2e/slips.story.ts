@@ -6,7 +6,10 @@ test('a figure in the other unit is asked about before it is kept', async ({ kit
   await food('Chicken thighs');
   await tap('Log a reading');
   await tap('Cook it');
+  // What comes to stand under a finger is not pressed by it.
+  await page.waitForTimeout(1000);
   await tap('It is on the heat');
+  await expect(page.getByText(/^On the heat since/)).toBeVisible();
   const reading = page.getByLabel('Reading', { exact: true });
   await reading.fill('165');
   await tap('Record');
