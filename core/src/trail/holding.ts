@@ -27,8 +27,8 @@ export function checkBy(state: FoodState, rules: RuleSet): number | null {
   return Math.max(cook!.metAt!, cook!.onHeatSince ?? 0, lastGood?.at ?? 0) + rules.holding.hotCheck.value.ms;
 }
 
-/** The places that last read too warm, or too cold for what is kept hot. */
-export const warmPlaces = ({ held }: FoodState): readonly ProbePlace[] =>
+/** The places that last read other than they should: too warm, or too cold for what is kept hot. */
+export const placesOff = ({ held }: FoodState): readonly ProbePlace[] =>
   probePlaces.filter((place) => held?.read[place]?.isRight === false);
 
 /** Takes a reading of food that is kept hot or cold into what its check found. */

@@ -16,7 +16,7 @@ import {
   type TrailReading,
 } from '../clocks';
 import { readOnHeat, withCookRead } from './cookReadings';
-import { warmPlaces, withHeld } from './holding';
+import { placesOff, withHeld } from './holding';
 import { chilledFrom } from './placing';
 import type { FoodEvent, ProbePlace } from '../record';
 import { settleSpell } from './spells';
@@ -97,7 +97,7 @@ function readOnIce(
   const place = placeRead(state, said);
   const known = { ...state, exposures: withoutUnread(state.exposures, 'ice') };
   if (isAtMost(reading.temperature, limit)) {
-    if (warmPlaces(state).some((each) => each !== place)) return { ...known, lastGood: reading };
+    if (placesOff(state).some((each) => each !== place)) return { ...known, lastGood: reading };
     const read = outInTheOpen(known, reading, rules);
     const exposures = chilledFrom(read, reading.at, rules).filter(({ from, to }) => from !== to);
     return { ...read, lastGood: reading, exposures };

@@ -8,9 +8,9 @@ import { StyleSheet, View } from 'react-native';
 import Svg, { Line, Rect } from 'react-native-svg';
 import { useStoreRecordQuery } from '../../store/api';
 import { useKitchen } from '../../store/useKitchen';
-import { PageLink } from '../../ui/PageLink';
+import { RecordLink } from '../../ui/RecordLink';
 import { useLook } from '../../ui/theme';
-import { REACH, space } from '../../ui/tokens';
+import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 
 const HEIGHT = 40;
@@ -112,11 +112,7 @@ export default function QuietDays({ food, keeping }: QuietDaysProps) {
             ? `Air of the ${store}: ${formatTemperature(air.temperature, units)}, ${moment(air.at, now, zone)}`
             : `Nobody has read the air of the ${store} yet.`}
         </Words>
-        <PageLink href={`/record/${store}`} style={styles.link}>
-          <Words tone="rim" face="strong">
-            Record
-          </Words>
-        </PageLink>
+        <RecordLink store={store} />
       </View>
     </View>
   );
@@ -128,5 +124,4 @@ const styles = StyleSheet.create({
   ends: { flexDirection: 'row', justifyContent: 'space-between', gap: space.s },
   air: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
-  link: { minHeight: REACH, justifyContent: 'center', paddingHorizontal: space.xs },
 });

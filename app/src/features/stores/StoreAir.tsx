@@ -21,9 +21,9 @@ import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
-import { PageLink } from '../../ui/PageLink';
+import { RecordLink } from '../../ui/RecordLink';
 import { Rows } from '../../ui/Rows';
-import { REACH, space } from '../../ui/tokens';
+import { space } from '../../ui/tokens';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { Words } from '../../ui/Words';
 import { LikeField } from '../../ui/LikeField';
@@ -69,11 +69,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
             ? `${formatTemperature(last.temperature, units)} at ${clockWords(last.at, zone)} ${dayName(last.at, now, zone)}${right ? '' : ': too warm'}`
             : `Not read yet; at most ${formatCeiling(limit, units)}`}
         </Words>
-        <PageLink href={`/record/${store}`} style={styles.link}>
-          <Words tone="rim" face="strong">
-            Record
-          </Words>
-        </PageLink>
+        <RecordLink store={store} />
         <Button
           kind="plain"
           label={open ? 'Close' : 'Read it'}
@@ -135,6 +131,5 @@ const styles = StyleSheet.create({
   group: { gap: space.xs },
   line: { flexDirection: 'row', alignItems: 'center', gap: space.s },
   grow: { flex: 1 },
-  link: { minHeight: REACH, justifyContent: 'center', paddingHorizontal: space.xs },
   form: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
 });
