@@ -1,5 +1,6 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { openStage } from '../scripts/lib/stage';
+import { tapOn, watchFinger } from './finger';
 
 /** The demo kitchen as a cook has it in hand. */
 export interface Kitchen {
@@ -50,7 +51,8 @@ export const test = base.extend<{ kitchen: Kitchen }, { stage: string }>({
     await page.request.post('/api/household/restart', { headers });
     await page.context().clearCookies();
 
-    const tap = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
+    await watchFinger(page);
+    const tap = (name: string | RegExp) => tapOn(page, page.getByRole('button', { name }).first());
     const go: Kitchen['go'] = async (place) => {
       await page.getByRole('navigation').getByRole('link', { name: place }).click();
       await expect(page.getByRole('heading', { name: place, level: 1 })).toBeVisible();
@@ -67,6 +69,8 @@ export const test = base.extend<{ kitchen: Kitchen }, { stage: string }>({
         await expect(page).toHaveURL(/\/now$/);
       },
       later: async (minutes) => {
+        // Nobody reloads a page while the finger is still on it: what was tapped is being put away.
+        await page.waitForTimeout(LOOK_MS);
         const { clock } = await (await page.request.get('/api/household')).json();
         const aheadMs = clock.aheadMs + minutes * MINUTE_MS;
         const moved = await page.request.put('/api/household/clock', { headers, data: { aheadMs } });

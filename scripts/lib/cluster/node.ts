@@ -77,6 +77,7 @@ export class ClusterNode {
 
   /** How far it had come when it last ran; it must not run. */
   position(): Position {
+    mkdirSync(this.home.temporary, { recursive: true });
     const words = [
       ...usualWords(this.home),
       '--skip-networking',
