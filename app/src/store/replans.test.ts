@@ -19,6 +19,41 @@ it('says nothing where nothing moved', () => {
   expect(reducer(undefined, cameTo('m', moved))).toHaveProperty('m');
 });
 
+it('says all that moved since it was last read, by whichever plan, once', () => {
+  const late = reducer(undefined, cameTo('m', moved));
+  expect(reducer(late, cameTo('m', nothingMoved))).toEqual(late);
+  const later = replanned({
+    mealId: 'm',
+    wasAt: 2,
+    answer: {
+      kind: 'scheduled',
+      moved: [
+        { task: 'a', byMs: 2 },
+        { task: 'b', byMs: 5 },
+      ],
+    } as unknown as MealAnswer,
+  });
+  expect(reducer(late, later)).toMatchObject({
+    m: {
+      wasAt: 1,
+      answer: {
+        moved: [
+          { task: 'a', byMs: 3 },
+          { task: 'b', byMs: 5 },
+        ],
+      },
+    },
+  });
+  const back = { kind: 'scheduled', moved: [{ task: 'a', byMs: -1 }] };
+  expect(reducer(late, cameTo('m', back))).toEqual({});
+});
+
+it('what does not fit is no news any more once it does', () => {
+  expect(
+    reducer(reducer(undefined, cameTo('m', { kind: 'conflict' })), cameTo('m', nothingMoved)),
+  ).toEqual({});
+});
+
 it('keeps for each meal what one act led to, whichever was planned last', () => {
   const both = reducer(
     reducer(undefined, cameTo('m', { kind: 'obstacles' })),

@@ -9,22 +9,38 @@ export interface Replan {
   readonly wasAt: number;
 }
 
+type Moved = Extract<MealAnswer, { readonly kind: 'scheduled' }>['moved'][number];
+
 /** By meal: one act may move several, and each is read where that meal is. */
 type Replans = Readonly<Record<string, Replan>>;
 
 const without = (replans: Replans, mealId: string): Replans =>
   Object.fromEntries(Object.entries(replans).filter(([id]) => id !== mealId));
 
+/** What moved since it was last read: by the plan before this one too, if that was not read yet. */
+function sinceRead(unread: Replan | undefined, replan: Replan): Replan {
+  const { answer } = replan;
+  if (answer.kind !== 'scheduled' || unread?.answer.kind !== 'scheduled') return replan;
+  const moved = new Map<string, Moved>();
+  for (const each of [...unread.answer.moved, ...answer.moved]) {
+    const key = `${each.task} ${each.end ?? false}`;
+    moved.set(key, { ...each, byMs: (moved.get(key)?.byMs ?? 0) + each.byMs });
+  }
+  const stands = [...moved.values()].filter(({ byMs }) => byMs !== 0);
+  return { wasAt: unread.wasAt, answer: { ...answer, moved: stands } };
+}
+
+/** Nothing that moved is nothing to read. */
+const isNews = ({ answer }: Replan): boolean => answer.kind !== 'scheduled' || answer.moved.length > 0;
+
 export const replansSlice = createSlice({
   name: 'replans',
   initialState: {} as Replans,
   reducers: {
-    // Nothing that moved is nothing to read.
     replanned: (state, { payload }: PayloadAction<Replan & { readonly mealId: string }>) => {
       const { mealId, ...replan } = payload;
-      const { answer } = replan;
-      const isNews = answer.kind !== 'scheduled' || answer.moved.length > 0;
-      return isNews ? { ...state, [mealId]: replan } : without(state, mealId);
+      const since = sinceRead(state[mealId], replan);
+      return isNews(since) ? { ...state, [mealId]: since } : without(state, mealId);
     },
     replanRead: (state, { payload: mealId }: PayloadAction<string>) => without(state, mealId),
   },

@@ -45,3 +45,4 @@ export { latestPast } from './pastTimes';
 export { type ProbePlace, probePlaces } from './probePlaces';
 export { PLACE_LABELS, PLACE_OF_PROBE } from './probeWords';
 export { asCorrected, inOrder, isBeginning, settle, whyRefused } from './settling';
+export { otherHalf, tiedTo } from './ties';

@@ -1,4 +1,5 @@
-import { payloads, type EventType, type FoodEvent } from './events';
+import { payloads, type FoodEvent } from './events';
+import { tiedTo } from './ties';
 
 export type Beginning = FoodEvent<'added'> | FoodEvent<'portioned'>;
 export const isBeginning = (event: FoodEvent): event is Beginning =>
@@ -91,19 +92,10 @@ function reworded<Event extends FoodEvent>(event: Event, verdicts: Verdicts): Ev
   return payload ? { ...event, payload } : event;
 }
 
-/** By what an event is tied to another food's history: no correction ties it to another. */
-const TIED_BY: Partial<Record<EventType, string>> = {
-  portioned: 'from',
-  dividedOff: 'to',
-  joined: 'with',
-  joinedTo: 'into',
-};
-
-/** Words in place of an event's own, read as those of its kind; null where no such event can have them. */
+/** Words in place of an event's own, read as those of its kind; null where no such event can have them, or they tie it to another food. */
 function payloadInstead({ type, payload }: FoodEvent, instead: Readonly<Record<string, unknown>>) {
   const read = payloads[type].safeParse(instead);
-  const tie = TIED_BY[type];
-  if (!read.success || (tie && instead[tie] !== (payload as Record<string, unknown>)[tie])) return null;
+  if (!read.success || tiedTo(type, read.data) !== tiedTo(type, payload)) return null;
   return read.data;
 }
 

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { newEvent } from '../../store/outbox/record';
+import { sentenceOf, type QueryError } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
@@ -24,10 +25,9 @@ interface CorrectProps {
 export function Correct({ event, onDone }: CorrectProps) {
   const [picking, setPicking] = useState(false);
   const correct = useCorrect(event);
-  const set = (correction: Correction) => {
-    onDone();
-    return correct(correction);
-  };
+  const [problem, setProblem] = useState<string>();
+  const set = (correction: Correction) =>
+    correct(correction).then(onDone, (error: unknown) => setProblem(sentenceOf(error as QueryError)));
   return (
     <View style={styles.group}>
       <View style={styles.row}>
@@ -52,6 +52,7 @@ export function Correct({ event, onDone }: CorrectProps) {
           <ItsTime event={event} onCorrect={set} />
         </>
       )}
+      {problem && <Words tone="hot">{problem}</Words>}
     </View>
   );
 }
