@@ -1,4 +1,4 @@
-import type { MealAnswer } from '@omtel/core/dishes';
+import type { MealAnswer, Moved } from '@omtel/core/dishes';
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import { tickSlice } from './tick';
 
@@ -8,8 +8,6 @@ export interface Replan {
   /** When it was to be served before. */
   readonly wasAt: number;
 }
-
-type Moved = Extract<MealAnswer, { readonly kind: 'scheduled' }>['moved'][number];
 
 /** By meal: one act may move several, and each is read where that meal is. */
 type Replans = Readonly<Record<string, Replan>>;
