@@ -106,7 +106,7 @@ const recorded = async (page: Page): Promise<number> =>
 
 const idsIn = ({ entries }: Log) => new Set(entries.map(({ event }) => event.id));
 
-for (const seed of [42, 1912])
+for (const seed of [7, 42])
   test(`hurried taps of all kinds (${seed}) leave a log a person would agree to`, async ({ kitchen }) => {
     const { page, enter } = kitchen;
     await enter();

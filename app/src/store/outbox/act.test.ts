@@ -7,6 +7,7 @@ import { act } from './act';
 import { allEvents, takeOut } from './drawer';
 import { newEvent } from './record';
 
+const OTHER_ID = '01900000-0000-7000-8000-000000000002';
 let store: AppStore;
 const said = async (...types: [type: 'served' | 'reading' | 'moved', at: number][]) => {
   for (const [type, at] of types) {
@@ -57,6 +58,32 @@ describe('one act', () => {
   it('a reading says something each time', async () => {
     await said(['reading', NOW], ['reading', NOW + 20_000]);
     expect(await kept()).toHaveLength(2);
+  });
+
+  it('put to a food whose history this device has not seen is kept, and is one entry', async () => {
+    const others = { ...lambAdded(), id: '01900000-0000-7000-8000-00000000000b', foodId: OTHER_ID };
+    await store.dispatch(
+      api.util.upsertQueryData('food', LAMB_ID, {
+        food: { state: stateOf(lambAdded()), eventCount: 1 },
+        events: [lambAdded()],
+        others: {},
+      } as never),
+    );
+    await store.dispatch(
+      api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()), stateOf(others))),
+    );
+    const combined = () =>
+      act({
+        what: 'combined',
+        events: [
+          newEvent(LAMB_ID, NOW, 'joined', { with: OTHER_ID }),
+          newEvent(OTHER_ID, NOW, 'joinedTo', { into: LAMB_ID }),
+        ],
+      });
+    await store.dispatch(combined());
+    await store.dispatch(combined());
+    expect(await kept()).toEqual(['joined', 'joinedTo']);
+    expect(shown()).toMatchObject({ what: 'combined' });
   });
 
   it('taken back counts when it is said again', async () => {

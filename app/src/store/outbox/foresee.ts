@@ -2,9 +2,11 @@ import type { StoredFood } from '@omtel/core/api';
 import type { Guidance } from '@omtel/core/guidance';
 import {
   afterMealEvent,
+  BrokenTrail,
   dividedFrom,
   foldEvent,
   foldTrail,
+  type Histories,
   followsOn,
   type FoodState,
   type MealState,
@@ -40,13 +42,23 @@ export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], 
     dispatch(
       api.util.updateQueryData('food', event.foodId, (draft) => {
         const history = [...draft.events, event];
-        const state = foldTrail(history as FoodEvent[], guidance, new Map(Object.entries(draft.others)));
+        const state = foldedHere(history as FoodEvent[], guidance, new Map(Object.entries(draft.others)));
         whole = state && { state, eventCount: history.length };
         return whole ? { ...draft, food: whole, events: history } : undefined;
       }),
     );
     // A correction needs the whole history, which is here where the food's own page was open.
     if (whole && event.type === 'corrected') dispatch(listed(whole));
+  }
+}
+
+/** A food from the histories this device has; null where they are not all, and only the server can tell. */
+function foldedHere(history: readonly FoodEvent[], guidance: Guidance, others: Histories): FoodState | null {
+  try {
+    return foldTrail(history, guidance, others);
+  } catch (error) {
+    if (error instanceof BrokenTrail) return null;
+    throw error;
   }
 }
 
