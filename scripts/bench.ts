@@ -1,3 +1,4 @@
+import { asked } from '../bench/asked';
 import { conduction } from '../bench/conduction';
 import { devices } from '../bench/devices';
 import { firstLoad } from '../bench/firstLoad';
@@ -15,6 +16,7 @@ import { years } from '../bench/years';
 import { run, Sentence } from './lib/sentence';
 
 const BENCHES: Record<string, () => Promise<string[]>> = {
+  asked,
   conduction,
   devices,
   roasting,

@@ -8,6 +8,7 @@ import {
   valueAt,
   type Coefficient,
   type FaceEnvironment,
+  type Moment,
   type Neighbour,
   type OnProgress,
   type Refrigerator,
@@ -112,8 +113,17 @@ export function coolingBand(input: CoolingInput, onProgress?: OnProgress): Cooli
   };
 }
 
-/** One forecast of a batch. */
-export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress): Series {
+/**
+ * One forecast of a batch.
+ *
+ * @param until ends it before its time, once this holds
+ */
+export function coolAt(
+  input: CoolingInput,
+  pace: Pace,
+  onProgress?: OnProgress,
+  until?: (now: Moment) => boolean,
+): Series {
   const { massKg, startC, container, count, stirred } = input;
   const food = withTweaks(input.food, input);
   const material = materialOfFood(food);
@@ -130,6 +140,7 @@ export function coolAt(input: CoolingInput, pace: Pace, onProgress?: OnProgress)
       startC,
       segments,
       untilS: COOLING_S,
+      until,
       mixed: stirred || isThin(food),
       cabinet: { refrigerator, neighbours: input.neighbours ?? USUAL_NEIGHBOURS, bodies: count },
     },

@@ -1,5 +1,12 @@
 import { AIR_MEAN_MS, coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
-import { crossingS, materialOfFood, trailingMean, USUAL_REFRIGERATOR, type Series } from '../thermal';
+import {
+  crossingS,
+  materialOfFood,
+  trailingMean,
+  USUAL_REFRIGERATOR,
+  type Moment,
+  type Series,
+} from '../thermal';
 import { SECOND_MS, toCelsius, toMetres, type Temperature } from '../units';
 import { containerById, depthIn, DoesNotFit } from './containers';
 import { coolAt, isThin, type CoolingBand, type CoolingInput } from './cooling';
@@ -151,7 +158,7 @@ export function cheapestChange(input: CoolingInput, rules: RuleSet): CoolingChan
 
 function helps({ input }: CoolingChange, rules: RuleSet): boolean {
   try {
-    const slow = coolAt(input, 'low');
+    const slow = coolAt(input, 'low', undefined, decided(input, rules));
     return coolingVerdict({ usual: slow, slow, fast: slow }, input, rules).passes === 'passes';
   } catch (error) {
     if (error instanceof DoesNotFit) return false;
@@ -159,11 +166,33 @@ function helps({ input }: CoolingChange, rules: RuleSet): boolean {
   }
 }
 
-/** The first of ways that help more and more for which `holds`, by halving; null where not even the last does. */
+/**
+ * Whether both marks are decided, so that nothing after it can change that a batch passes. Its clock is started by its warmest
+ * point, which is never before the middle's: what is late by it is late.
+ */
+function decided({ stays }: CoolingInput, rules: RuleSet): (now: Moment) => boolean {
+  const { from, to, withinMs } = rules.cooling.firstMark.value;
+  const lastFromS = stays.slice(0, -1).reduce((sum, { forS }) => sum + forS, 0);
+  let clockS: number | null = null;
+  return ({ timeS, warmestC }) => {
+    if (clockS === null && warmestC <= toCelsius(from)) clockS = timeS;
+    if (clockS === null || timeS <= lastFromS) return false;
+    const tooLate = (ms: number) => timeS > clockS! + ms / SECOND_MS;
+    return tooLate(coolingMs(rules)) || (tooLate(withinMs) && warmestC > toCelsius(to));
+  };
+}
+
+/**
+ * The first of ways that help more and more for which `holds`, by longer and longer steps and then by halving, since it is
+ * mostly near; null where not even the last does.
+ */
 function leastThat<Way>(ways: readonly Way[], holds: (way: Way) => boolean): Way | null {
-  if (ways.length > 0 && holds(ways[0]!)) return ways[0]!;
-  let [fails, passes] = [0, ways.length - 1];
-  if (passes <= 0 || !holds(ways[passes]!)) return null;
+  let [fails, passes] = [-1, 0];
+  for (let step = 1; passes < ways.length && !holds(ways[passes]!); step *= 2) {
+    fails = passes;
+    passes = Math.max(fails + 1, Math.min(fails + step, ways.length - 1));
+  }
+  if (passes >= ways.length) return null;
   while (passes - fails > 1) {
     const middle = (fails + passes) >> 1;
     if (holds(ways[middle]!)) passes = middle;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { catalogue, foodById, type FormId } from '../foods';
-import { homeRules, thawTime, waterRule } from '../guidance';
+import { homeRules, rulesOf, thawTime, waterRule } from '../guidance';
 import { METRIC } from '../testing/story';
 import { crossingS, SizeProblem, USUAL_REFRIGERATOR, valueAt } from '../thermal';
 import { HOUR_MS, toCelsius, toKilograms, type Mass } from '../units';
@@ -124,6 +124,28 @@ describe('four litres of soup', () => {
     const { passes, tooDeep } = verdictOf(change.input);
     expect([passes, tooDeep]).toEqual(['passes', false]);
   });
+
+  it.each([
+    ['beef-stew', 3, 'tub', 2, 'home'],
+    ['cooked-rice', 2, 'metal-tray', 1, 'care'],
+    ['beef-stew', 3, 'glass-dish', 1, 'code'],
+  ] as const)(
+    'and no fewer containers would do: %s, %s kg (%s, %s; %s)',
+    (key, massKg, container, count, school) => {
+      const rules = rulesOf(school);
+      const batch = { ...soup, food: foodById(key), massKg, container: containerById(container), count };
+      const { what, input } = cheapestChange(batch, rules)!;
+      expect(what).toBe('moreContainers');
+      // All of their half a day, where the search for them looked no further than to where it is decided.
+      const passes = (n: number) => {
+        const tried = { ...input, count: n };
+        const slow = coolAt(tried, 'low');
+        const { passes, tooDeep } = coolingVerdict({ usual: slow, slow, fast: slow }, tried, rules);
+        return passes === 'passes' && !tooDeep;
+      };
+      expect([passes(input.count), passes(input.count - 1)]).toEqual([true, false]);
+    },
+  );
 
   it('are cold only once they stay cold: an ice bath before the counter is no cooling', () => {
     const bath = { place: 'iceBath', forS: 3 * 3600 } as const;
