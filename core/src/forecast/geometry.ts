@@ -28,7 +28,7 @@ const CALIBRATED = {
 
 /**
  * A rod so many times as long as thick. Its length holds the food's volume; where the thickness says more than the weight
- * can fill, the thickness is believed: it decides how long heat takes.
+ * can fill, the thickness is believed: it decides how long heat takes. From far away its ends say nothing to its middle.
  */
 const rod = (ratio: number, factor = 1): Pick<Proportions, 'usualM' | 'shape'> => ({
   usualM: (v) => factor * Math.cbrt((4 * v) / (Math.PI * ratio)),
@@ -36,9 +36,14 @@ const rod = (ratio: number, factor = 1): Pick<Proportions, 'usualM' | 'shape'> =
   shape: (v, d) => ({
     kind: 'finiteCylinder',
     diameterM: d,
-    heightM: Math.max(Math.min(1, ratio) * d, (factor ** 3 * 4 * v) / (Math.PI * d * d)),
+    heightM: Math.min(
+      LONGEST_ROD * d,
+      Math.max(Math.min(1, ratio) * d, (factor ** 3 * 4 * v) / (Math.PI * d * d)),
+    ),
   }),
 });
+
+const LONGEST_ROD = 20;
 
 /** A block with sides in a proportion to each other, none shorter than it is thick. */
 const block = (

@@ -8,7 +8,7 @@ export type Resolution = 'usual' | 'fine';
  * Cells from the middle to a face, across the shortest measure of a body with so many directions: a front that melts or
  * freezes its way through a body needs more of them than heat that only seeps.
  */
-const CELLS = { front: { one: 20, two: 14, three: 8 }, seeping: { one: 20, two: 9, three: 5 } } as const;
+const CELLS = { front: { one: 20, two: 20, three: 8 }, seeping: { one: 20, two: 9, three: 5 } } as const;
 const TIMES: Record<Resolution, number> = { usual: 1, fine: 2 };
 /** A cell at a face, against an even one, across the shortest measure … */
 const END_SHARE = 0.6;
