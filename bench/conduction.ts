@@ -7,6 +7,7 @@ import type { Segment } from '../core/src/thermal/environment';
 import { forecast } from '../core/src/thermal/forecast';
 import { gridOf } from '../core/src/thermal/grid';
 import { valueAt } from '../core/src/thermal/series';
+import { inC, type Method, type Reference } from './inC';
 
 /** The general-purpose package, by what is used of it: its own types are sources that only its own settings accept. */
 interface GeneralSolver {
@@ -80,7 +81,29 @@ function race({ startC, segments }: (typeof TRAYS)[number]) {
   const tolerance =
     [3000, 1000, 300, 100, 30, 10, 3, 1, 0.1].find((t) => worst(general(t)) <= allowed) ?? 0.01;
   const [oursMs, generalMs] = bestMs(ours, () => void general(tolerance));
-  return { ours: oursMs!, general: generalMs!, allowed };
+  const reference = inC(body, segments[0]!, start, DAY_S);
+  const inCMs = reference && {
+    pair: looselyMs(reference, 'pair', worst, allowed),
+    chebyshev: looselyMs(reference, 'chebyshev', worst, allowed),
+  };
+  reference?.close();
+  return { ours: oursMs!, general: generalMs!, allowed, inCMs };
+}
+
+const TOLERANCES = [30000, 10000, 3000, 1000, 300, 100, 60, 30, 10, 3, 1, 0.1, 0.01];
+
+/** How long the reference takes with the loosest tolerance with which it is as good, ms. */
+function looselyMs(
+  { solve }: Reference,
+  method: Method,
+  worst: (y: ArrayLike<number>) => number,
+  allowed: number,
+): number {
+  for (const tolerance of TOLERANCES) {
+    const { ms, y } = solve(method, tolerance);
+    if (worst(y) <= allowed) return ms;
+  }
+  return Infinity;
 }
 
 /** Speed and discretisation error of a 3-D tray over a day, and the ratio to a general-purpose package. */
@@ -95,10 +118,14 @@ export async function conduction(): Promise<string[]> {
           Math.abs(valueAt(usual.timeS, usual[of], s) - valueAt(fine.timeS, fine[of], s)),
         ),
       );
-    const { ours, general, allowed } = race(tray);
+    const { ours, general, allowed, inCMs } = race(tray);
+    const wholeMs = bestMs(() => void run('usual'))[0]!;
     return [
-      `${tray.name}: forecast ${bestMs(() => void run('usual'))[0]!.toFixed(0)} ms; against a grid twice as fine core ${apart('coreC').toFixed(2)} K, mean ${apart('meanC').toFixed(2)} K`,
+      `${tray.name}: forecast ${wholeMs.toFixed(0)} ms; against a grid twice as fine core ${apart('coreC').toFixed(2)} K, mean ${apart('meanC').toFixed(2)} K`,
       `${tray.name}: same equations, same error (${allowed.toFixed(1)} J/kg): ${ours.toFixed(1)} ms against ${general.toFixed(0)} ms, ratio ${(general / ours).toFixed(1)}`,
+      inCMs
+        ? `${tray.name}: the same in C ${inCMs.pair.toFixed(1)} ms by a general pair: whole forecast ${(wholeMs / inCMs.pair).toFixed(2)} (at most 1.2), steps alone ${(ours / inCMs.pair).toFixed(2)} (at most 0.9); by this very method in C ${inCMs.chebyshev.toFixed(1)} ms: steps ${(ours / inCMs.chebyshev).toFixed(1)}`
+        : `${tray.name}: no compiler here, so nothing to hold it against in C`,
     ];
   });
 }

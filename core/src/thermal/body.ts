@@ -52,7 +52,8 @@ export class Body implements DiffusiveSystem {
   private readonly potential: Float64Array;
   /** For each axis, what a difference of Φ between neighbours does to the lower and to the upper cell, 1/(kg/m). */
   private readonly exchange: readonly { up: Float64Array; down: Float64Array }[];
-  private readonly geometry: number;
+  /** What a body's exchanges alone let change per second, for a steepness of Φ over enthalpy of 1. */
+  readonly geometry: number;
 
   constructor(
     readonly material: Material,
