@@ -6,6 +6,17 @@ import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, soup } from '../test/kitchen';
 
 const kitchen = aKitchen('each');
+const A_DIAL: Thermometer = {
+  id: 'dial',
+  name: 'Dial',
+  kind: 'appliance',
+  resolutionK: 0.1,
+  rangeC: [-30, 30],
+  livesIn: '',
+  boughtAt: null,
+  rhythmDays: 30,
+  log: [],
+};
 const now = () => Math.round(kitchen.household.clock.now);
 
 async function aDevice(name = 'Sensor'): Promise<DeviceKey> {
@@ -200,6 +211,53 @@ describe('a sensor in the refrigerator', () => {
     await isRefrigerator(id, now() - 30 * MINUTE_MS);
     expect(await toldOf(food)).toEqual([]);
     expect((await record()).every(({ at }) => at >= now() - 30 * MINUTE_MS)).toBe(true);
+  });
+});
+
+describe('a sensor that is a thermometer of the household’s', () => {
+  const isThermometer = async (device: string, log: Thermometer['log']) => {
+    const patch = { thermometers: [{ ...A_DIAL, device, log }] };
+    expect((await kitchen.ask('PATCH', '/api/household/settings', patch)).status).toBe(200);
+  };
+  const inIce = (at: number, value: number) =>
+    ({ at, what: 'checked', point: 'ice', expectedC: 0, read: { value, unit: 'C' } }) as const;
+  const recordOf = async (id: string) =>
+    json<ChannelRecord>(
+      await kitchen.ask(
+        'GET',
+        `/api/devices/${id}/channels/1/record?from=${now() - 2 * HOUR_MS}&to=${now()}`,
+      ),
+    );
+
+  it('shows too little: what it calls cold is too warm by its checks, for the foods there and on the record', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice();
+    await isThermometer(id, [inIce(now() - 5 * HOUR_MS, -3)]);
+    await taken(key, air([90, 3.5]));
+    await isRefrigerator(id);
+    expect((await toldOf(food)).map(({ type }) => type)).toEqual(['storeWarm']);
+    const { facts, by } = await recordOf(id);
+    expect(facts!.meanC).toBeCloseTo(6.5);
+    expect(by).toEqual({ name: 'Dial', doubted: false });
+  });
+
+  it('shows too much: what it calls warm is right, from its check on and not before', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice();
+    await isThermometer(id, [inIce(now() - 5 * HOUR_MS, 0), inIce(now() - 45 * MINUTE_MS, 0.9)]);
+    await taken(key, air([90, 5.2]));
+    await isRefrigerator(id);
+    expect((await toldOf(food)).map(({ type }) => type)).toEqual(['storeWarm', 'storeRight']);
+  });
+
+  it('in doubt it can say that the air is too warm, and not that it is right again', async () => {
+    const food = await soupInRefrigerator();
+    const { id, key } = await aDevice();
+    await isThermometer(id, [inIce(now() - 5 * HOUR_MS, 0), { at: now() - 4 * HOUR_MS, what: 'dropped' }]);
+    await taken(key, air([60, 3.5], [60, 9], [60, 3.5]));
+    await isRefrigerator(id);
+    expect((await toldOf(food)).map(({ type }) => type)).toEqual(['storeWarm']);
+    expect((await recordOf(id)).by).toEqual({ name: 'Dial', doubted: true });
   });
 });
 

@@ -56,4 +56,6 @@ export interface ChannelRecord {
   readonly parts: readonly Part[];
   /** What it amounts to for the store it measures; null of a long time, or where there is nothing to say. */
   readonly facts: StoreFacts | null;
+  /** The thermometer whose checks correct it, and whether it is in doubt at the end; null where the device is none. */
+  readonly by: { readonly name: string; readonly doubted: boolean } | null;
 }

@@ -74,6 +74,7 @@ export const KINDS: Readonly<Record<ThermometerKind, KindOfThermometer>> = {
   appliance: {
     ...dial,
     tells: 'air',
+    adjustable: false,
     name: 'Appliance thermometer',
     can: 'Tells the air of a refrigerator, a freezer or an oven.',
     cannot: 'Tell food.',

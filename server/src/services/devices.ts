@@ -24,6 +24,7 @@ import { lockHousehold } from '../repositories/households';
 import { getHousehold } from './household';
 import { householdNow } from './householdClock';
 import { Refusal } from './refusal';
+import { shownBy } from './shownBy';
 import { tellOfChannel } from './tellOfChannel';
 
 const newKey = (): string => randomBytes(32).toString('base64url');
@@ -132,26 +133,32 @@ export async function channelRecord(
   { id, channel: name }: { readonly id: string; readonly channel: string },
   { from, to }: { readonly from: number; readonly to: number },
 ): Promise<ChannelRecord> {
-  const { settings } = await getHousehold(db, householdId);
+  const household = await getHousehold(db, householdId);
   const channel = await knownChannel(db, householdId, id, name);
+  const { measured } = channel;
   const span = [from, to] as const;
+  const rules = rulesFor(household.settings.guidance);
+  const shown = shownBy(household, channel, rules.thermometer);
+  const by = shown.name === null ? null : { name: shown.name, doubted: shown.isDoubted(to) };
+  const inTruth = (at: number, celsius: number) => shown.corrected({ at, celsius }).celsius;
   if (await isMoreThan(db, channel, span, MOST_DRAWN)) {
     const parts = await extremesBetween(db, channel, span, PARTS);
     return {
       of: PARTS,
-      parts: parts.map((part) => ({ ...part, meanC: (part.lowC + part.highC) / 2 })),
+      parts: parts.map((part) => {
+        const [lowC, highC] = [inTruth(part.at, part.lowC), inTruth(part.at, part.highC)];
+        return { ...part, lowC, highC, meanC: (lowC + highC) / 2 };
+      }),
       facts: null,
+      by,
     };
   }
-  const readings = await readingsBetween(db, channel, span);
-  const { measured } = channel;
+  const readings = (await readingsBetween(db, channel, span)).map(shown.corrected);
   return {
     of: PARTS,
+    by,
     parts: partsOf(readings, { from, to: Math.max(to, from + 1) }, PARTS),
-    facts:
-      measured && measured.of !== 'food'
-        ? storeFacts(measured.of, readings, rulesFor(settings.guidance))
-        : null,
+    facts: measured && measured.of !== 'food' ? storeFacts(measured.of, readings, rules) : null,
   };
 }
 

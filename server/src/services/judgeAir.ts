@@ -11,11 +11,13 @@ import { readingsBetween } from '../repositories/deviceReadings';
 import { updateChannel, type ChannelRow } from '../repositories/devices';
 import type { HouseholdRow } from '../repositories/households';
 import { storeReadingsOfChannel } from '../repositories/storeReadings';
+import { shownBy } from './shownBy';
 import { recordStoreReading, takeBackStoreReading } from './storeReadings';
 
 /**
  * Puts on the record of a store what a channel says of its air, where it turned too warm and where it was right again, by its mean; the
- * foods there learn it as they do when somebody reads it off. It says the same however often it is asked: cut off in the middle, the
+ * foods there learn it as they do when somebody reads it off. Where it is a thermometer its checks correct it; in doubt it proves no air
+ * cold. It says the same however often it is asked: cut off in the middle, the
  * next readings find it undone and do it.
  */
 export async function judgeAir(
@@ -34,10 +36,11 @@ export async function judgeAir(
     Math.max(channel.since, from - LONGEST_GAP_MS - AIR_MEAN_MS),
     Number.MAX_SAFE_INTEGER,
   ] as const;
-  const readings = store ? await readingsBetween(db, channel, span) : [];
+  const shown = shownBy(household, channel, rules.thermometer);
+  const readings = store ? (await readingsBetween(db, channel, span)).map(shown.corrected) : [];
   const right = (celsius: number) => isStoreRight(store!, { value: celsius, unit: 'C' }, rules);
   const wanted = (store ? airTurns(readings, right) : [])
-    .filter(({ at }) => at > from)
+    .filter(({ at, right }) => at > from && !(right && shown.isDoubted(at)))
     .map((turn) => asReading(channel, store!, turn));
   const wantedIds = new Set(wanted.map(({ id }) => id));
   const said = await storeReadingsOfChannel(db, household.id, channel.id, Math.max(channel.since, from + 1));

@@ -1,10 +1,8 @@
 import { createHash } from 'node:crypto';
 import { limitsC, readingsToTell, watchProbe, type Measured, type Read } from '@omtel/core/devices';
 import { steepestRise } from '@omtel/core/forecast';
-import { correctionOf, keptWith, standingOf, uncertaintyK } from '@omtel/core/thermometers';
 import { rulesOfFood } from '@omtel/core/trail';
-import type { RuleSet } from '@omtel/core/guidance';
-import type { FoodEvent, Payload } from '@omtel/core/record';
+import type { FoodEvent } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
@@ -13,12 +11,13 @@ import { updateChannel, type ChannelRow } from '../repositories/devices';
 import { findFoods } from '../repositories/foods';
 import type { HouseholdRow } from '../repositories/households';
 import { recordEvents } from './recordEvents';
+import { inC, shownBy } from './shownBy';
 
 type Food = Extract<NonNullable<Measured>, { of: 'food' }>;
 
 /**
- * Tells a food what the probe in it reads, corrected by the checks of the thermometer it is, where it is one: what was steady and a food can have had, every few minutes, and the first on each side of a
- * limit. Once the food is gone the channel measures nothing any more. What was told stays told; sent again it is told once.
+ * Tells a food what the probe in it reads, corrected by the checks of the thermometer it is, where it is one: what was
+ * steady and a food can have had, every few minutes, and the first on each side of a limit. Once the food is gone the channel measures nothing any more. What was told stays told; sent again it is told once.
  */
 export async function tellFood(
   db: Database,
@@ -32,9 +31,9 @@ export async function tellFood(
     return updateChannel(db, household.id, channel.id, { measured: null });
   const rules = rulesOfFood(state, household.settings.guidance);
   const readings = await readingsBetween(db, channel, [channel.since, Number.MAX_SAFE_INTEGER]);
-  const shown = byThermometer(household, channel, readings.at(-1)?.at ?? 0, rules.thermometer);
+  const shown = shownBy(household, channel, rules.thermometer);
   const { steady, state: probe } = watchProbe(
-    readings.map((read) => ({ ...read, celsius: read.celsius + shown.correction(read) })),
+    readings.map(shown.corrected),
     steepestRise(state.form, state.massKg),
     rules,
   );
@@ -55,31 +54,6 @@ export async function tellFood(
     leapt: probe === 'jumped',
     ...(last !== undefined && { judgedUntil: last }),
   });
-}
-
-const inC = ({ celsius }: Read) => ({ value: celsius, unit: 'C' }) as const;
-
-/** What a channel's readings are kept with: by the checks its thermometer had by then, or as of a probe nobody checked. */
-function byThermometer(
-  { settings }: HouseholdRow,
-  { deviceId }: ChannelRow,
-  at: number,
-  rules: RuleSet['thermometer'],
-): {
-  readonly correction: (read: Read) => number;
-  readonly keptWith: (read: Read) => Partial<Payload<'reading'>>;
-} {
-  const thermometer = settings.thermometers.find(({ device }) => device === deviceId);
-  if (!thermometer) {
-    const withinK = uncertaintyK(null, null, 0, rules);
-    return { correction: () => 0, keptWith: () => ({ withinK }) };
-  }
-  const log = thermometer.log.filter((entry) => entry.at <= at);
-  const standing = standingOf({ ...thermometer, log }, rules);
-  return {
-    correction: (read) => correctionOf(inC(read), standing),
-    keptWith: (read) => keptWith(inC(read), thermometer, standing, read.at, rules),
-  };
 }
 
 /** What is told twice has one id. */

@@ -132,6 +132,13 @@ function Record({ store, id, channel }: RecordProps) {
         <Button label={`The ${span} before`} onPress={() => setBack(back + 1)} />
         {back > 0 && <Button label={`The ${span} after`} onPress={() => setBack(back - 1)} />}
       </View>
+      {data?.by && (
+        <Words tone={data.by.doubted ? 'hot' : 'soft'}>
+          {data.by.doubted
+            ? `${data.by.name} is in doubt: that it shows cold proves nothing until it is checked.`
+            : `As ${data.by.name} shows it, set right by its checks.`}
+        </Words>
+      )}
       {facts && (
         <Rows title="What it amounts to">
           {factLines(store, facts, told).map(({ what, value, grave }, index) => (
