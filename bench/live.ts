@@ -8,8 +8,8 @@ import { MINUTE_MS, SECOND_MS, toCelsius } from '../core/src/units';
 import { roasted, roastingProbe, type RoastStory } from '../devices/src';
 
 const ROASTS = 40;
-/** How far the roasts are from what the forecast takes for usual, each way. */
-const OFF = { h: 0.3, wet: 0.4, thick: 0.2 };
+/** How far the roasts are from what the forecast takes for usual, each way; and how far their tips lie from the middle. */
+const OFF = { h: 0.3, wet: 0.4, thick: 0.2, middle: 0.3 };
 const DOOR_MS = 4 * MINUTE_MS;
 /** What has not come for so long is silent. */
 const SILENT_MS = MINUTE_MS;
@@ -65,6 +65,7 @@ export async function live(): Promise<string[]> {
       timesThick: about(OFF.thick),
       doorOpen: [doorAt, doorAt + DOOR_MS],
       noiseK: between(0.03, 0.2),
+      offMiddle: between(0, OFF.middle),
     };
     const { timeS, coldestC } = roasted(story);
     const trueS = crossingS(timeS, coldestC, targetC, true);

@@ -29,6 +29,8 @@ export interface RoastStory {
   readonly pulled?: readonly [number, number];
   /** Nothing comes, from and to. */
   readonly silent?: readonly [number, number];
+  /** The first tip lies so far from the middle towards where the joint is as warm as its mean, 0. */
+  readonly offMiddle?: number;
   /** Channel 1 was pushed through to the bone. */
   readonly onBone?: boolean;
   readonly noiseK?: number;
@@ -51,7 +53,7 @@ const LONGEST_S = 8 * 3600;
 
 /** The readings of a probe in a roast, by conduction, with all that makes a probe no thermometer of a laboratory. */
 export function* roastingProbe(story: RoastStory): Generator<DeviceReading> {
-  const { seed, from, to, everyMs = 5 * SECOND_MS, noiseK = 0.05, ovenC } = story;
+  const { seed, from, to, everyMs = 5 * SECOND_MS, noiseK = 0.05, ovenC, offMiddle = 0 } = story;
   const roast = roasted(story);
   const chance = chances(seed);
   const tips: [number | null, number | null] = [null, null];
@@ -62,7 +64,10 @@ export function* roastingProbe(story: RoastStory): Generator<DeviceReading> {
     const ofOven = (share: number) => coreC + share * (air - coreC) * Math.min(1, ms / (20 * MINUTE_MS));
     const inside = isIn(story.pulled, ms)
       ? [air, air]
-      : [story.onBone ? ofOven(BONE) : coreC, coreC + OFF_MIDDLE * (meanC - coreC)];
+      : [
+          story.onBone ? ofOven(BONE) : coreC + offMiddle * (meanC - coreC),
+          coreC + OFF_MIDDLE * (meanC - coreC),
+        ];
     const follows = 1 - Math.exp(-everyMs / SECOND_MS / LAG_S);
     for (const i of [0, 1] as const) {
       const was = tips[i] ?? inside[i]!;

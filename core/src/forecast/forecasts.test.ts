@@ -294,6 +294,29 @@ describe('roasting', () => {
     expect(roastForecast(lamb, [{ atS: 12_000, coreC: 6 }]).unmet).toBe('colder');
   });
 
+  it('tells a tip beside the middle, which is warmer, from a joint that is done sooner', () => {
+    const { usual } = roastForecast(lamb);
+    const moments = Array.from({ length: 25 }, (_, i) => 600 + 240 * i);
+    const doneS = ({ usual: { timeS } }: ReturnType<typeof roastForecast>) => timeS.at(-1)!;
+    const readFrom = (off: number) => {
+      const readings = moments.map((atS) => {
+        const [coreC, meanC] = [
+          valueAt(usual.timeS, usual.coreC, atS),
+          valueAt(usual.timeS, usual.meanC, atS),
+        ];
+        return { atS, coreC: coreC + off * (meanC - coreC) };
+      });
+      return roastForecast(lamb, readings);
+    };
+    for (const off of [0, 0.15, 0.3]) {
+      const told = readFrom(off);
+      expect(told.unmet).toBeNull();
+      expect(Math.abs(doneS(told) / usual.timeS.at(-1)! - 1)).toBeLessThan(0.04);
+      expect(told.span.slowMs).toBeGreaterThan(usual.timeS.at(-1)! * 1000);
+    }
+    expect(readFrom(0).usual.timeS.at(-1)! / usual.timeS.at(-1)!).toBeCloseTo(1, 2);
+  });
+
   it('says as in which oven it warms, once its readings leave little doubt that it takes longer', () => {
     const moments = [3600, 4500, 5400, 6300, 7200];
     const inOven = (ovenC: number) => {

@@ -63,6 +63,8 @@ export interface RoastForecast {
   readonly unmet: Unmet | null;
 }
 
+const TIP_AT = 3;
+
 /** A target an oven of a temperature never brings a joint to. */
 export class NeverReached extends ThermalProblem {}
 
@@ -81,17 +83,21 @@ const MEASURED: Prior = { ...THICK, spread: 0.04 };
 const WET: Prior = { least: 0.4, most: 2, spread: 0.25 };
 /** A band holds what it is of nine times of ten. */
 const NINE_OF_TEN = 1.64;
-/** What no factor says: a door that was opened, a tip that lies beside the middle; of the time that is still to come. */
+/** What no factor says, a door that was opened; of the time that is still to come. */
 const UNSAID = 0.03;
 /** Readings that leave no more than this of the doubt there was have told something. */
 const TOLD = 0.9;
 
-/** How a roast differs from a usual one: its oven, its thickness, how wet it is. */
+/** By the logarithm of its factor, how far the tip lies from the middle to where it is as warm as the mean; never the other way. */
+const TIP: Prior = { least: 1, most: Math.exp(0.6), spread: 0.15 };
+
+/** How a roast differs from a usual one: its oven, its thickness, how wet it is; and where the tip of the probe lies in it. */
 type Factors = readonly number[];
 const priorsFor = ({ thickestM }: RoastInput): readonly Prior[] => [
   OVEN,
   thickestM === undefined ? THICK : MEASURED,
   WET,
+  TIP,
 ];
 
 const RESTING = {
@@ -229,7 +235,9 @@ function carryOver(input: RoastInput, factors: Factors, outS: number): CarryOver
 function fitTo(input: RoastInput, readings: readonly CoreReading[], priors: readonly Prior[]) {
   const forS = Math.max(1, readings.at(-1)!.atS);
   return fitOf((factors) => {
-    const { timeS, coreC } = roastAt(input, factors, { forS });
-    return readings.map((reading) => valueAt(timeS, coreC, reading.atS) - reading.coreC);
+    const { timeS, coreC, meanC } = roastAt(input, factors, { forS });
+    const off = Math.log(factors[TIP_AT]!);
+    const tipC = coreC.map((core, i) => core + off * (meanC[i]! - core));
+    return readings.map((reading) => valueAt(timeS, tipC, reading.atS) - reading.coreC);
   }, priors);
 }
