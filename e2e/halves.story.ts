@@ -3,7 +3,9 @@ import { expect, test } from './kitchen';
 
 const PART = 'Bake for Uta';
 
-test('what happened to two foods at once is set right of both from either one’s page', async ({ kitchen }) => {
+test('what happened to two foods at once is set right of both from either one’s page', async ({
+  kitchen,
+}) => {
   const { page, enter, go, tap, food } = kitchen;
   const listed = async (name: string) => {
     const { foods } = (await (await page.request.get('/api/foods')).json()) as FoodList;
@@ -25,14 +27,20 @@ test('what happened to two foods at once is set right of both from either one’
 
   // From the log, where each half is an entry of its own: the part is back, and the tray knows nothing of it.
   await go('Log');
-  await page.getByRole('button', { name: /Put to another food/ }).first().click();
+  await page
+    .getByRole('button', { name: /Put to another food/ })
+    .first()
+    .click();
   await tap('It did not happen');
   await expect(page.getByText('Taken back', { exact: true })).toHaveCount(2);
   await expect.poll(() => listed(PART)).toBeDefined();
 
   // Nor was it ever divided off, if it was not: the tray weighs what it did.
   await food(PART);
-  await page.getByRole('button', { name: /divided off/ }).first().click();
+  await page
+    .getByRole('button', { name: /divided off/ })
+    .first()
+    .click();
   await tap('It did not happen');
   await expect.poll(() => listed(PART)).toBeUndefined();
   await expect.poll(async () => (await listed('Tray of aubergine bake'))?.massKg).toBe(whole!.massKg);

@@ -49,9 +49,9 @@ it('says all that moved since it was last read, by whichever plan, once', () => 
 });
 
 it('what does not fit is no news any more once it does', () => {
-  expect(
-    reducer(reducer(undefined, cameTo('m', { kind: 'conflict' })), cameTo('m', nothingMoved)),
-  ).toEqual({});
+  expect(reducer(reducer(undefined, cameTo('m', { kind: 'conflict' })), cameTo('m', nothingMoved))).toEqual(
+    {},
+  );
 });
 
 it('keeps for each meal what one act led to, whichever was planned last', () => {
