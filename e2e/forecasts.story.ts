@@ -46,11 +46,33 @@ test('four litres of soup fail in one pot and pass in shallow tubs; the marks st
   await tap('Log a reading');
   await page.getByLabel('Reading', { exact: true }).fill('20');
   await tap('Record');
+  await expect(page.getByText('In time, as it goes now.')).toBeVisible();
   await food('Red lentil soup, 4 litres');
   await tap('Will it cool in time?');
   await expect(page.getByText(/^Corrected by the last reading/)).toBeVisible();
   await page.goto('/now');
   await expect(page.getByText('Below 5 °C by then')).toBeVisible();
+});
+
+test('a pot that cools too slowly is told beside its reading what still saves it', async ({ kitchen }) => {
+  const { page, enter, food, tap, later } = kitchen;
+  await enter();
+  await food('Red lentil soup, 4 litres');
+  await tap('Will it cool in time?');
+  await expect(page.getByText('It will not cool in time like this.')).toBeVisible();
+  await tap('Cool it this way');
+  await tap(/cool it so all the same/);
+  await expect(page.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+  await later(60);
+  await food('Red lentil soup, 4 litres');
+  await tap('Log a reading');
+  await page.getByLabel('Reading', { exact: true }).fill('82');
+  await tap('Record');
+  await expect(page.getByText('Not in time, as it goes now.')).toBeVisible();
+  await expect(page.getByText(/^21 °C: \d\d:\d\d to \d\d:\d\d, due \d\d:\d\d$/)).toBeVisible();
+  await expect(page.getByText(/^Still in time with this: Into \d+ tubs/)).toBeVisible();
+  await page.getByRole('link', { name: 'Cool it another way' }).click();
+  await expect(page.getByText(/^Corrected by the last reading/)).toBeVisible();
 });
 
 test('a pot put in hot warms the refrigerator and the milk', async ({ kitchen }) => {

@@ -41,6 +41,8 @@ export interface CoolingInput extends Tweaks {
   readonly neighbours?: readonly Neighbour[];
   /** The coefficients have been found to be so many times what is usual, by a reading. */
   readonly fit?: number;
+  /** How long the clock of its marks has run already, where the forecast begins in the middle of a cooling, s. */
+  readonly clockS?: number;
 }
 
 /** A batch forecast with the usual coefficients and with the ends of their range. */
@@ -190,6 +192,28 @@ function surroundings(
       return { rest: bath, faces: { bottom: bath, top: inAir(ROOM_C, media.roomAir, BOARD_H).faces!.top } };
     }
   }
+}
+
+/**
+ * What is left of a cooling at a moment of it: as warm throughout as its middle is then, in the surroundings still to come.
+ *
+ * @param atS the moment, s from the heat
+ * @param coreC how warm its middle is then, °C
+ * @param fromS when the clock of its marks began to run, s from the heat; null where it has not
+ */
+export function coolingFrom(
+  input: CoolingInput,
+  atS: number,
+  coreC: number,
+  fromS: number | null,
+): CoolingInput {
+  let endS = 0;
+  const stays = input.stays.flatMap((stay, i): Stay[] => {
+    endS += stay.forS;
+    const leftS = Math.min(stay.forS, endS - atS);
+    return i === input.stays.length - 1 ? [stay] : leftS > 0 ? [{ ...stay, forS: leftS }] : [];
+  });
+  return { ...input, startC: coreC, stays, clockS: fromS === null ? 0 : Math.max(0, atS - fromS) };
 }
 
 /** Coefficients are so many times as sluggish or lively as usual, and no more. */

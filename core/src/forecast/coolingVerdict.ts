@@ -56,7 +56,7 @@ export function coolingVerdict(
   rules: RuleSet,
 ): CoolingVerdict {
   const { firstMark, secondMark } = rules.cooling;
-  const clock = { from: firstMark.value.from, usual, slow };
+  const clock = { from: firstMark.value.from, ranS: input.clockS ?? 0, usual, slow };
   const marks = [
     markOf(firstMark, firstMark.value.withinMs, clock),
     markOf(secondMark, coolingMs(rules), clock),
@@ -77,16 +77,16 @@ const depthOf = ({ container, massKg, food, count }: CoolingInput): number =>
 
 const deepest = (rules: RuleSet): number => toMetres(rules.cooling.depth.value.most);
 
-/** Both marks count from when the food comes down to where the first begins. */
+/** Both marks count from when the food comes down to where the first begins, or came down before. */
 function markOf(
   rule: Rule<CoolingMark>,
   withinMs: number,
-  { from, usual, slow }: { from: Temperature; usual: Series; slow: Series },
+  { from, ranS, usual, slow }: { from: Temperature; ranS: number; usual: Series; slow: Series },
 ): MarkForecast {
   const { to } = rule.value;
   const due = (series: Series) => {
     const fromS = crossingS(series.timeS, series.coreC, toCelsius(from), false);
-    return fromS === null ? null : { fromS, dueS: fromS + withinMs / SECOND_MS };
+    return fromS === null ? null : { fromS, dueS: fromS + withinMs / SECOND_MS - ranS };
   };
   const met = (series: Series) => coldForGoodS(series, toCelsius(to));
   const inTime = (series: Series) => {
@@ -170,14 +170,14 @@ function helps({ input }: CoolingChange, rules: RuleSet): boolean {
  * Whether both marks are decided, so that nothing after it can change that a batch passes. Its clock is started by its warmest
  * point, which is never before the middle's: what is late by it is late.
  */
-function decided({ stays }: CoolingInput, rules: RuleSet): (now: Moment) => boolean {
+function decided({ stays, clockS: ranS = 0 }: CoolingInput, rules: RuleSet): (now: Moment) => boolean {
   const { from, to, withinMs } = rules.cooling.firstMark.value;
   const lastFromS = stays.slice(0, -1).reduce((sum, { forS }) => sum + forS, 0);
   let clockS: number | null = null;
   return ({ timeS, warmestC }) => {
     if (clockS === null && warmestC <= toCelsius(from)) clockS = timeS;
     if (clockS === null || timeS <= lastFromS) return false;
-    const tooLate = (ms: number) => timeS > clockS! + ms / SECOND_MS;
+    const tooLate = (ms: number) => timeS > clockS! + ms / SECOND_MS - ranS;
     return tooLate(coolingMs(rules)) || (tooLate(withinMs) && warmestC > toCelsius(to));
   };
 }

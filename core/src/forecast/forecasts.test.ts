@@ -10,6 +10,7 @@ import {
   containerById,
   coolAt,
   coolingBand,
+  coolingFrom,
   coolingVerdict,
   DoesNotFit,
   fewestOf,
@@ -146,6 +147,40 @@ describe('four litres of soup', () => {
       expect([passes(input.count), passes(input.count - 1)]).toEqual([true, false]);
     },
   );
+
+  it('in the middle of it have less time left the longer their clock has run, and only what is to come helps', () => {
+    const tubs = { ...soup, container: containerById('tub'), count: 8, lid: false };
+    const passes = (clockS: number, startC = 50) => {
+      const verdict = verdictOf({ ...tubs, startC, clockS });
+      return [verdict.passes, verdict.marks[0]!.dueS] as const;
+    };
+    expect(passes(0)).toEqual(['passes', 7200]);
+    expect(passes(1800)[1]).toBe(5400);
+    expect(passes(7100)[0]).toBe('fails');
+    const worse = { passes: 0, close: 1, fails: 2 };
+    const all = [0, 900, 1800, 3600, 5400, 7100].map((ranS) => worse[passes(ranS)[0]]);
+    expect(all).toEqual(all.toSorted((a, b) => a - b));
+    // Hot it has all its time yet, and none of it has run.
+    expect(passes(0, 70)[1]).toBeGreaterThan(7200);
+
+    const stays: CoolingInput['stays'] = [
+      { place: 'counter', forS: 1800 },
+      { place: 'iceBath', forS: 1800 },
+      { place: 'refrigerator', forS: 0 },
+    ];
+    expect(coolingFrom({ ...tubs, stays }, 2400, 45, 600)).toMatchObject({
+      startC: 45,
+      clockS: 1800,
+      stays: [
+        { place: 'iceBath', forS: 1200 },
+        { place: 'refrigerator', forS: 0 },
+      ],
+    });
+    expect(coolingFrom({ ...tubs, stays }, 9000, 20, null)).toMatchObject({
+      clockS: 0,
+      stays: [{ place: 'refrigerator', forS: 0 }],
+    });
+  });
 
   it('are cold only once they stay cold: an ice bath before the counter is no cooling', () => {
     const bath = { place: 'iceBath', forS: 3 * 3600 } as const;

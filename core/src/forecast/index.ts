@@ -35,6 +35,7 @@ export {
   coolAt,
   COOLING_S,
   coolingBand,
+  coolingFrom,
   type CoolingBand,
   type CoolingInput,
   type CoolingPlace,

@@ -67,6 +67,13 @@ describe('jobs, as a worker does them', () => {
     const read = runJob('cooling', { ...asked, reading: { atS: 7200, coreC: 60 } });
     expect(read.fit).toMatchObject({ unmet: null });
     expect(read.fit!.times).toBeGreaterThan(1);
+
+    // What would have helped from the start comes too late once most of the time is gone.
+    const late = { ...asked, massKg: 3, lid: false, reading: { atS: 12_000, coreC: 52 } };
+    const [then, now] = [runJob('cooling', { ...late, reading: undefined }), runJob('cooling', late)];
+    expect(then.change).not.toBeNull();
+    expect(now.verdict.passes).toBe('fails');
+    expect(now.change).not.toEqual(then.change);
   });
 
   it('roast and trials tell how far they are and can be stopped', () => {

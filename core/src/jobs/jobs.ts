@@ -7,6 +7,7 @@ import type { OnProgress, Refrigerator, Series } from '../thermal';
 import { toCelsius } from '../units';
 import {
   coolingBand,
+  coolingFrom,
   fitTo,
   USUAL_NEIGHBOURS,
   type CoolingBand,
@@ -42,7 +43,7 @@ export interface CoolingAsked extends Omit<CoolingInput, 'food' | 'fit'> {
 export interface CoolingAnswer {
   readonly band: CoolingBand;
   readonly verdict: CoolingVerdict;
-  /** The cheapest change that makes it pass; null when it passes, or when no single one does. */
+  /** The cheapest change that makes it pass from its reading on, or from the start; null when it passes, or when no single one does. */
   readonly change: CoolingChange | null;
   /** Growth against a batch that just passes the marks; an illustration. */
   readonly growth: number | null;
@@ -118,10 +119,12 @@ const runners: {
     const band = coolingBand(input, onProgress);
     const verdict = coolingVerdict(band, input, rules);
     const settled = verdict.passes === 'passes' && !verdict.tooDeep;
+    // Once it was read, only what can still be done helps.
+    const still = reading ? coolingFrom(input, reading.atS, reading.coreC, verdict.marks[0]!.fromS) : input;
     return {
       band,
       verdict,
-      change: settled ? null : cheapestChange(input, rules),
+      change: settled ? null : cheapestChange(still, rules),
       growth: growthAgainst(
         { timeS: band.slow.timeS, temperatureC: band.slow.warmestC },
         lawfulCooling(rules),

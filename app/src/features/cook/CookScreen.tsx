@@ -17,6 +17,7 @@ import { Heading, Words } from '../../ui/Words';
 import { useRecord, WithFood } from '../food';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
+import { CoolingAhead } from './CoolingAhead';
 import { Judgement } from './Judgement';
 import { LiveProbe } from './live/LiveProbe';
 import { ProbePlaces } from './probe/ProbePlaces';
@@ -151,6 +152,11 @@ function Cook({ food, purpose }: CookProps) {
         <LiveProbe food={food} />
       </Later>
       {onHeat && met === null && !reheating && <CookForecast food={food} />}
+      {purpose === 'cool' && (
+        <Later>
+          <CoolingAhead food={food} />
+        </Later>
+      )}
       {!heats && place !== 'freezer' && (
         <Button
           label={food.cooked ? 'Heat it' : 'Cook it'}

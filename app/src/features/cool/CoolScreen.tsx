@@ -21,7 +21,7 @@ import { space } from '../../ui/tokens';
 import { useForecast } from '../../workers/useForecast';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { WithFood } from '../food';
-import { ForecastState, readRefrigerator, readTweaks, USUAL, USUAL_COLD } from '../forecast';
+import { ForecastState, readRefrigerator, readSincePlan, readTweaks, USUAL, USUAL_COLD } from '../forecast';
 import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
 import { CoolingForecast } from './CoolingForecast';
 import { RefrigeratorFields } from './RefrigeratorFields';
@@ -68,7 +68,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           stays: STAYS[choices.where],
           refrigerator: readRefrigerator(cold, units),
           neighbours,
-          reading: readingOf(food),
+          reading: readSincePlan(food),
         };
   const forecast = useForecast('cooling', asked && { ...asked, guidance });
   const { answer, current } = forecast;
@@ -249,15 +249,6 @@ function choicesFor({ cooling, lastReading }: FoodState): CoolingChoices {
     stirred: plan?.stirred ?? false,
     where: where ?? 'refrigerator',
     start: String(plan?.startC ?? read ?? OFF_THE_HEAT_C),
-  };
-}
-
-/** The reading that corrects a plan under way: the last one since it was made. */
-function readingOf({ cooling, lastReading }: FoodState): CoolingAsked['reading'] {
-  if (!cooling || !lastReading || lastReading.at <= cooling.plannedAt) return undefined;
-  return {
-    atS: (lastReading.at - cooling.plannedAt) / SECOND_MS,
-    coreC: toCelsius(lastReading.temperature),
   };
 }
 

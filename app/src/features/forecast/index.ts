@@ -1,5 +1,6 @@
 export { Assumptions } from './Assumptions';
 export { ForecastState } from './ForecastState';
+export { readSincePlan } from './readSincePlan';
 export {
   readRefrigerator,
   readTweaks,
