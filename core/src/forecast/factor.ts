@@ -77,7 +77,14 @@ export function fitOf(
       priors.map((_, j) => weight * dot(slopes[i]!, slopes[j]!) + (i === j ? 1 / spread ** 2 : 0)),
     );
     const pull = priors.map(({ spread }, i) => logs[i]! / spread ** 2 + weight * dot(slopes[i]!, misses));
-    covariance = inverseOf(certainty);
+    // What would leave its range stays at its end, and explains nothing that the others then do not.
+    let free = priors.map((_, i) => i);
+    for (;;) {
+      covariance = inverseAmong(certainty, free);
+      const kept = free.filter((i) => !leaves(logs[i]!, -dot(covariance[i]!, pull), priors[i]!));
+      if (kept.length === free.length) break;
+      free = kept;
+    }
     const next = logs.map((log, i) => {
       const step = -dot(covariance[i]!, pull);
       return within(log + Math.max(-FARTHEST, Math.min(FARTHEST, step)), priors[i]!);
@@ -99,8 +106,19 @@ export function factorFor(missesAt: (times: number) => readonly number[], prior:
   return { times: factors[0]!, doubt: Math.sqrt(covariance[0]![0]!) / prior.spread, unmet };
 }
 
+/** Whether a step leads out of a factor's range from its end. */
+const leaves = (log: number, step: number, { least, most }: Prior): boolean =>
+  (step < 0 && log <= Math.log(least)) || (step > 0 && log >= Math.log(most));
+
 const dot = (a: readonly number[], b: readonly number[]): number =>
   a.reduce((sum, x, i) => sum + x * b[i]!, 0);
+
+/** The inverse among some rows and columns of a matrix; nothing in the others. */
+function inverseAmong(matrix: readonly (readonly number[])[], some: readonly number[]): number[][] {
+  const inverse = inverseOf(some.map((i) => some.map((j) => matrix[i]![j]!)));
+  const at = (i: number, j: number) => inverse[some.indexOf(i)]?.[some.indexOf(j)] ?? 0;
+  return matrix.map((row, i) => row.map((_, j) => at(i, j)));
+}
 
 /** The inverse of a small matrix that is symmetric and positive definite, by Gauss and Jordan. */
 function inverseOf(matrix: readonly (readonly number[])[]): number[][] {

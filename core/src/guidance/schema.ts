@@ -128,6 +128,8 @@ export const ruleSetSchema = z.object({
   }),
   thermometer: z.object({
     icePoint: rule(v.tolerance),
+    /** How long a check holds, before another is due. */
+    checkEvery: rule(v.duration),
     /** Off by more, it is thrown away and not corrected. */
     mostOff: rule(v.tolerance),
     /** Two checks that differ by more. */

@@ -20,9 +20,9 @@ interface ThermometerFormProps {
 
 /** A thermometer that comes into the house: new, so in doubt until its first check. */
 export function ThermometerForm({ others, problem, onDone, onCancel }: ThermometerFormProps) {
-  const { units, now, zone } = useKitchen();
+  const { units, now, zone, rules } = useKitchen();
   const unit = units.temperature;
-  const [fields, setFields] = useState<ThermometerFields>(() => emptyFields(unit));
+  const [fields, setFields] = useState<ThermometerFields>(() => emptyFields(unit, rules.thermometer));
   const [asked, setAsked] = useState(false);
   const [id] = useState(() => uuid());
   const set = (patch: Partial<ThermometerFields>) => setFields({ ...fields, ...patch });

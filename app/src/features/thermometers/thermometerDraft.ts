@@ -1,6 +1,8 @@
+import type { RuleSet } from '@omtel/core/guidance';
 import { KINDS, thermometerSchema, type Thermometer, type ThermometerKind } from '@omtel/core/thermometers';
 import { endOfPrintedDay, isoDay } from '@omtel/core/time';
 import {
+  DAY_MS,
   inUnit,
   kelvinOf,
   orProblem,
@@ -25,7 +27,7 @@ export interface ThermometerFields {
 }
 
 const shown = (value: number) => String(Number(value.toFixed(2)));
-const USUAL = { rangeC: [-40, 200], rhythmDays: 30 } as const;
+const USUAL = { rangeC: [-40, 200] } as const;
 
 /** What is proposed for a kind, in the household's degrees. */
 export const proposedFor = (
@@ -37,7 +39,11 @@ export const proposedFor = (
   most: shown(inUnit({ value: USUAL.rangeC[1], unit: 'C' }, unit).value),
 });
 
-export function emptyFields(unit: TemperatureUnit): ThermometerFields {
+/** A form to begin with: what is usual, and checked as often as the household's school says. */
+export function emptyFields(
+  unit: TemperatureUnit,
+  { checkEvery }: RuleSet['thermometer'],
+): ThermometerFields {
   const kind = 'instantRead';
   return {
     name: '',
@@ -45,7 +51,7 @@ export function emptyFields(unit: TemperatureUnit): ThermometerFields {
     ...proposedFor(kind, unit),
     livesIn: '',
     bought: '',
-    rhythmDays: String(USUAL.rhythmDays),
+    rhythmDays: String(Math.max(1, Math.floor(checkEvery.value.ms / DAY_MS))),
   };
 }
 

@@ -1,4 +1,4 @@
-import { homeRules } from '@omtel/core/guidance';
+import { homeRules, rulesOf } from '@omtel/core/guidance';
 import { standingOf, type Thermometer, type ThermometerEntry } from '@omtel/core/thermometers';
 import { DAY_MS, type UnitSystem } from '@omtel/core/units';
 import { METRIC, NOW } from '../../../test/story';
@@ -119,12 +119,17 @@ describe('a check', () => {
 });
 
 describe('a new thermometer', () => {
-  const fields = { ...emptyFields('C'), name: ' Fork ' };
+  const fields = { ...emptyFields('C', homeRules.thermometer), name: ' Fork ' };
   it('is read, and is in doubt', () => {
     const read = readThermometer(fields, IN_C, [], 'new');
     expect(read).toHaveProperty('thermometer.name', 'Fork');
     const { thermometer } = read as { thermometer: Thermometer };
     expect(standingOf(thermometer, homeRules.thermometer)).toMatchObject({ is: 'inDoubt', why: 'new' });
+  });
+
+  it('is checked monthly at home, and daily by the service code', () => {
+    expect(fields.rhythmDays).toBe('30');
+    expect(emptyFields('C', rulesOf('code').thermometer).rhythmDays).toBe('1');
   });
 
   it('was bought on a day, today at the latest', () => {
@@ -136,7 +141,12 @@ describe('a new thermometer', () => {
   });
 
   it('is the same thermometer in °F', () => {
-    const inF = readThermometer({ ...emptyFields('F'), name: 'Fork' }, { ...IN_C, unit: 'F' }, [], 'new');
+    const inF = readThermometer(
+      { ...emptyFields('F', homeRules.thermometer), name: 'Fork' },
+      { ...IN_C, unit: 'F' },
+      [],
+      'new',
+    );
     const { thermometer } = inF as { thermometer: Thermometer };
     expect(thermometer.resolutionK).toBeCloseTo(0.1);
     expect(thermometer.rangeC[0]).toBeCloseTo(-40);

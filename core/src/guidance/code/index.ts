@@ -1,4 +1,4 @@
-import { fahrenheit, HOUR_MS } from '../../units';
+import { DAY_MS, fahrenheit, HOUR_MS } from '../../units';
 import { borrowing } from '../borrowed';
 import { ruleSet } from '../ruleSet';
 import { cooking, reheating } from './cooking';
@@ -36,6 +36,13 @@ export const codeRules = ruleSet(
         value: { kind: 'chillAgain', ms: 4 * HOUR_MS, inclusive: true, served: false },
         source: 'food-code',
         note: 'Cold food put out to eat does not go back: it is used within the limit. Nor does ready-to-eat food that got warm in thawing water.',
+      },
+    },
+    thermometer: {
+      checkEvery: {
+        value: { kind: 'duration', limit: 'most', ms: DAY_MS },
+        source: 'omtel',
+        note: 'As kitchens that serve others do, and whenever it was dropped.',
       },
     },
     thawing: {

@@ -1,4 +1,4 @@
-import { HOUR_MS, pounds, SECOND_MS } from '../../units';
+import { DAY_MS, HOUR_MS, pounds, SECOND_MS } from '../../units';
 import type { Draft, RuleSet } from '../schema';
 
 export const thermometer: Draft<RuleSet['thermometer']> = {
@@ -7,6 +7,12 @@ export const thermometer: Draft<RuleSet['thermometer']> = {
     value: { kind: 'tolerance', degrees: 1, unit: 'C' },
     source: 'thermometers',
     note: 'Crushed ice and water. Adjust the nut, note the offset, or change the battery.',
+  },
+  checkEvery: {
+    title: 'A thermometer is checked every',
+    value: { kind: 'duration', limit: 'most', ms: 30 * DAY_MS },
+    source: 'omtel',
+    note: 'And whenever it was dropped.',
   },
   mostOff: {
     title: 'A thermometer is corrected up to',
