@@ -84,6 +84,9 @@ test('a second tap on the same place records nothing more, and an undo takes the
   const { page, enter, tap } = kitchen;
   await enter();
   const water = page.getByRole('button', { name: 'Water changed: Side of trout' }).first();
+  // What is still to come moves it before the finger is there.
+  await water.hover();
+  await page.waitForTimeout(600);
   const { x, y, width, height } = (await water.boundingBox())!;
   const place = [x + width / 2, y + height / 2] as const;
   await page.mouse.dblclick(...place);

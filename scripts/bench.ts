@@ -1,5 +1,6 @@
 import { asked } from '../bench/asked';
 import { conduction } from '../bench/conduction';
+import { curves } from '../bench/curves';
 import { devices } from '../bench/devices';
 import { firstLoad } from '../bench/firstLoad';
 import { fold } from '../bench/fold';
@@ -18,6 +19,7 @@ import { run, Sentence } from './lib/sentence';
 const BENCHES: Record<string, () => Promise<string[]>> = {
   asked,
   conduction,
+  curves,
   devices,
   roasting,
   fold,
