@@ -1,4 +1,4 @@
-import type { ChannelRecord, DeviceKey, Devices, Household, StoreRecord, TakenIn } from '@omtel/core/api';
+import type { ChannelRecord, DeviceKey, Devices, StoreRecord, TakenIn } from '@omtel/core/api';
 import { lineOf } from '@omtel/core/devices';
 import type { Thermometer } from '@omtel/core/thermometers';
 import { HOUR_MS, MINUTE_MS, SECOND_MS } from '@omtel/core/units';
@@ -6,17 +6,6 @@ import { v7 as uuid } from 'uuid';
 import { aKitchen, event, json, soup } from '../test/kitchen';
 
 const kitchen = aKitchen('each');
-const A_DIAL: Thermometer = {
-  id: 'dial',
-  name: 'Dial',
-  kind: 'appliance',
-  resolutionK: 0.1,
-  rangeC: [-30, 30],
-  livesIn: '',
-  boughtAt: null,
-  rhythmDays: 30,
-  log: [],
-};
 const now = () => Math.round(kitchen.household.clock.now);
 
 async function aDevice(name = 'Sensor'): Promise<DeviceKey> {
@@ -55,6 +44,26 @@ const soupInRefrigerator = async () => {
 };
 const toldOf = async (id: string) =>
   (await kitchen.trailOf(id)).events.filter(({ type }) => type === 'storeWarm' || type === 'storeRight');
+
+/** The device is the household's only thermometer, and this is what happened to it. */
+const isThermometer = async (device: string, log: Thermometer['log']) => {
+  const fork: Thermometer = {
+    id: 'fork',
+    name: 'Fork',
+    kind: 'instantRead',
+    resolutionK: 0.1,
+    rangeC: [-40, 200],
+    livesIn: '',
+    boughtAt: null,
+    device,
+    rhythmDays: 30,
+    log,
+  };
+  const patch = { thermometers: [fork] };
+  expect((await kitchen.ask('PATCH', '/api/household/settings', patch)).status).toBe(200);
+};
+const inIce = (at: number, value: number) =>
+  ({ at, what: 'checked', point: 'ice', expectedC: 0, read: { value, unit: 'C' } }) as const;
 
 describe('the address devices send to', () => {
   it('takes their lines, and the same again changes nothing', async () => {
@@ -215,12 +224,6 @@ describe('a sensor in the refrigerator', () => {
 });
 
 describe('a sensor that is a thermometer of the household’s', () => {
-  const isThermometer = async (device: string, log: Thermometer['log']) => {
-    const patch = { thermometers: [{ ...A_DIAL, device, log }] };
-    expect((await kitchen.ask('PATCH', '/api/household/settings', patch)).status).toBe(200);
-  };
-  const inIce = (at: number, value: number) =>
-    ({ at, what: 'checked', point: 'ice', expectedC: 0, read: { value, unit: 'C' } }) as const;
   const recordOf = async (id: string) =>
     json<ChannelRecord>(
       await kitchen.ask(
@@ -238,7 +241,7 @@ describe('a sensor that is a thermometer of the household’s', () => {
     expect((await toldOf(food)).map(({ type }) => type)).toEqual(['storeWarm']);
     const { facts, by } = await recordOf(id);
     expect(facts!.meanC).toBeCloseTo(6.5);
-    expect(by).toEqual({ name: 'Dial', doubted: false });
+    expect(by).toEqual({ name: 'Fork', doubted: false });
   });
 
   it('shows too much: what it calls warm is right, from its check on and not before', async () => {
@@ -257,7 +260,7 @@ describe('a sensor that is a thermometer of the household’s', () => {
     await taken(key, air([60, 3.5], [60, 9], [60, 3.5]));
     await isRefrigerator(id);
     expect((await toldOf(food)).map(({ type }) => type)).toEqual(['storeWarm']);
-    expect((await recordOf(id)).by).toEqual({ name: 'Dial', doubted: true });
+    expect((await recordOf(id)).by).toEqual({ name: 'Fork', doubted: true });
   });
 });
 
@@ -350,28 +353,9 @@ describe('a probe in a food', () => {
   it('is a thermometer of the household’s: what it tells is corrected by its checks, and in doubt without one', async () => {
     const food = await soupInRefrigerator();
     const { id, key } = await aDevice('Fork');
-    const isThermometer = async (log: Thermometer['log']) => {
-      const { settings } = (await (await kitchen.ask('GET', '/api/household')).json()) as Household;
-      const fork: Thermometer = {
-        id: 'fork',
-        name: 'Fork',
-        kind: 'instantRead',
-        resolutionK: 0.1,
-        rangeC: [-40, 200],
-        livesIn: '',
-        boughtAt: null,
-        device: id,
-        rhythmDays: 30,
-        log,
-      };
-      const others = settings.thermometers.filter((each) => each.id !== fork.id);
-      const patch = { thermometers: [...others, fork] };
-      expect((await kitchen.ask('PATCH', '/api/household/settings', patch)).status).toBe(200);
-    };
-    await isThermometer([]);
+    await isThermometer(id, []);
     await taken(key, ['{"celsius":4}']);
     await inFood(id, food);
-    const ice = { what: 'checked', point: 'ice', expectedC: 0 } as const;
     await taken(
       key,
       probe(60, () => 4),
@@ -381,7 +365,7 @@ describe('a probe in a food', () => {
 
     // It shows two degrees too much in ice water, since before all that.
     const another = await soupInRefrigerator();
-    await isThermometer([{ at: now() - 3 * HOUR_MS, ...ice, read: { value: 2, unit: 'C' } }]);
+    await isThermometer(id, [inIce(now() - 3 * HOUR_MS, 2)]);
     await inFood(id, another);
     const payloads = await told(another);
     expect(payloads).not.toHaveLength(0);
