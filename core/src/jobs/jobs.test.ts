@@ -74,6 +74,11 @@ describe('jobs, as a worker does them', () => {
     expect(then.change).not.toBeNull();
     expect(now.verdict.passes).toBe('fails');
     expect(now.change).not.toEqual(then.change);
+
+    // A slip of the finger makes nothing easier.
+    const slip = runJob('cooling', { ...asked, reading: { atS: 3600, coreC: 28 } });
+    expect(slip.fit).toMatchObject({ unmet: 'colder' });
+    expect(slip.change!.words).toBe(pot.change!.words);
   });
 
   it('roast and trials tell how far they are and can be stopped', () => {

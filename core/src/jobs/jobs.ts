@@ -115,12 +115,16 @@ const runners: {
     const rules = rulesFor(guidance);
     const plain: CoolingInput = { neighbours: USUAL_NEIGHBOURS, ...asked, food: foodById(foodKey) };
     const fit = reading ? fitTo(plain, reading.atS, reading.coreC) : null;
-    const input = fit === null ? plain : { ...plain, fit: fit.times };
+    // A reading that nothing explains corrects nothing, narrows nothing, and makes nothing easier.
+    const told = fit?.unmet === null ? { reading: reading!, fit: fit.times } : null;
+    const input = told ? { ...plain, fit: told.fit } : plain;
     const band = coolingBand(input, onProgress);
     const verdict = coolingVerdict(band, input, rules);
     const settled = verdict.passes === 'passes' && !verdict.tooDeep;
     // Once it was read, only what can still be done helps.
-    const still = reading ? coolingFrom(input, reading.atS, reading.coreC, verdict.marks[0]!.fromS) : input;
+    const still = told
+      ? coolingFrom(input, told.reading.atS, told.reading.coreC, verdict.marks[0]!.fromS)
+      : input;
     return {
       band,
       verdict,

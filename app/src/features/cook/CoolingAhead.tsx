@@ -72,7 +72,7 @@ function Planned({ food, plan, plannedAt }: PlannedProps) {
                 {markWords(mark)}
               </Words>
             ))}
-          {answer.verdict.passes !== 'passes' && (
+          {!answer.fit?.unmet && answer.verdict.passes !== 'passes' && (
             <Words face="strong">
               {answer.change
                 ? `Still in time with this: ${answer.change.words}`
