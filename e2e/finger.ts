@@ -24,7 +24,8 @@ export async function watchFinger(page: Page): Promise<void> {
 
 /** Taps on something as a hand does: what has just come to stand under the finger is looked at before it is tapped on. */
 export async function tapOn(page: Page, target: Locator): Promise<void> {
-  await target.scrollIntoViewIfNeeded();
+  // All but the tap itself, so that what is drawn anew meanwhile is waited for as it is by the tap.
+  await target.click({ trial: true });
   const box = await target.boundingBox();
   const rest = await page.evaluate(
     ([place, near, seen]) => {

@@ -50,9 +50,7 @@ export function dialectFor(
       // While it is being made, it is asked who answers.
       if (!place) return super._query(connection, asked);
       place.ask(connection as Connection);
-      const watch = setInterval(() => {
-        if (place.silentSince(0) >= silentMs) place.giveUp();
-      }, silentMs / 4);
+      const endLooking = place.whenSilent(silentMs, () => place.giveUp());
       try {
         return await super._query(connection, asked);
       } catch (error) {
@@ -62,7 +60,7 @@ export function dialectFor(
         }
         throw error;
       } finally {
-        clearInterval(watch);
+        endLooking();
         place.answered(connection as Connection);
       }
     }

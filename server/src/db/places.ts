@@ -6,14 +6,18 @@ export interface Connection {
 /** How long a place that failed is tried after all others. */
 const SHUNNED_MS = 10_000;
 
+const LOOK_EVERY_MS = 100;
+/** A look that comes later than this was held up. */
+const LATE_MS = 2 * LOOK_EVERY_MS;
+
 /** A place where the database is to be had: one server, or one node of a cluster, each of which holds everything. */
 export class Place {
   /** All connections there are to it. */
   private readonly connections = new Set<Connection>();
   /** Those that were asked something and have not answered yet. */
-  readonly asked = new Set<Connection>();
-  /** When it was last asked or answered anything. */
-  lastAt = Date.now();
+  private readonly asked = new Set<Connection>();
+  /** How often it was asked or answered anything. */
+  private said = 0;
   private shunnedUntil = 0;
 
   constructor(readonly url: string) {}
@@ -33,17 +37,32 @@ export class Place {
 
   ask(connection: Connection): void {
     this.asked.add(connection);
-    this.lastAt = Date.now();
+    this.said++;
   }
 
   answered(connection: Connection): void {
     this.asked.delete(connection);
-    this.lastAt = Date.now();
+    this.said++;
   }
 
-  /** For how long it has answered nobody who waits for it since a moment, ms. */
-  silentSince(moment: number): number {
-    return this.asked.size ? Date.now() - Math.max(moment, this.lastAt) : 0;
+  /**
+   * Looks from now on whether it answers anybody who waits for it. Only while this process listens is it silent: what was answered
+   * while this one was held up itself, by work of its own or by the machine, has not been heard yet.
+   *
+   * @param ms how long it may be silent
+   * @param silent called at every look from then on
+   * @returns ends the looking
+   */
+  whenSilent(ms: number, silent: () => void): () => void {
+    let [silentMs, said, lookedAt] = [0, this.said, Date.now()];
+    const looking = setInterval(() => {
+      const now = Date.now();
+      const waits = this.asked.size > 0 && said === this.said;
+      silentMs = waits ? silentMs + Math.min(now - lookedAt, LATE_MS) : 0;
+      [said, lookedAt] = [this.said, now];
+      if (silentMs >= ms) silent();
+    }, LOOK_EVERY_MS);
+    return () => clearInterval(looking);
   }
 
   /** Waits for nothing more from it, nor asks it again over connections that lie idle. */

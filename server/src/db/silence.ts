@@ -6,8 +6,6 @@ const placesOfPool = new WeakMap<object, readonly Place[]>();
 /** Remembers where the database of a pool is to be had. */
 export const listenTo = (db: Knex, places: readonly Place[]): void => void placesOfPool.set(db, places);
 
-const LOOK_EVERY_MS = 100;
-
 /** The database has answered nobody for too long. */
 export class DatabaseSilent extends Error {
   readonly code = 'ETIMEDOUT';
@@ -26,18 +24,15 @@ export async function unlessSilent<Result>(
   ms: number,
   work: () => Promise<Result>,
 ): Promise<Result> {
-  const began = Date.now();
-  const places = placesOfPool.get(db)!;
-  let look: NodeJS.Timeout | undefined;
+  let endLooking: readonly (() => void)[] = [];
   const silent = new Promise<never>((_, reject) => {
-    look = setInterval(() => {
-      if (places.some((place) => place.silentSince(began) >= ms))
-        reject(new DatabaseSilent('The database is silent.'));
-    }, LOOK_EVERY_MS);
+    endLooking = placesOfPool
+      .get(db)!
+      .map((place) => place.whenSilent(ms, () => reject(new DatabaseSilent('The database is silent.'))));
   });
   try {
     return await Promise.race([work(), silent]);
   } finally {
-    clearInterval(look);
+    for (const end of endLooking) end();
   }
 }
