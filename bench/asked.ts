@@ -34,8 +34,8 @@ const leastMs = (run: () => unknown): number =>
 /** How long a forecast takes as a person asks for it: band, verdict, cheapest change and all. */
 export async function asked(): Promise<string[]> {
   const cool = LEFT.map(([foodKey, massKg, container, count]) =>
-    leastMs(() =>
-      runJob('cooling', {
+    leastMs(() => {
+      const { still } = runJob('cooling', {
         foodKey,
         massKg,
         startC: 90,
@@ -46,8 +46,9 @@ export async function asked(): Promise<string[]> {
         stays: [{ place: 'refrigerator', forS: 0 }],
         refrigerator: USUAL_REFRIGERATOR,
         guidance,
-      }),
-    ),
+      });
+      if (still) runJob('coolingChange', { still, guidance });
+    }),
   );
   const thaw = RAW.map(([foodKey, form, massKg]) =>
     leastMs(() => runJob('thaw', { foodKey, form, massKg, guidance })),

@@ -1,8 +1,8 @@
 import type { JobKind, Jobs } from '@omtel/core/jobs';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { runForecast, type RunningForecast } from './runForecast';
+import { readyForForecasts, runForecast, type RunningForecast } from './runForecast';
 
-/** Typing settles before anything is computed. */
+/** What is asked anew sooner than this is being typed, and settles before it is computed; a tap is answered at once. */
 const SETTLE_MS = 250;
 
 export interface Forecast<Answer, Asked = unknown> {
@@ -81,9 +81,15 @@ export function useForecast<Kind extends JobKind>(
   // Infinity is a usual length of stay, which JSON does not know.
   const key = asked ? JSON.stringify(asked, (_, value) => (value === Infinity ? 'for ever' : value)) : null;
 
+  const askedAt = useRef(-Infinity);
+
+  useEffect(readyForForecasts, []);
   useEffect(() => {
     if (!asked || key === null) return;
     let wanted = true;
+    const now = performance.now();
+    const typed = now - askedAt.current < SETTLE_MS;
+    askedAt.current = now;
     const settle = (result: Omit<Outcome<Answer, Asked>, 'of' | 'answered'>) => {
       if (!wanted) return;
       setOutcome((last) => ({
@@ -94,7 +100,7 @@ export function useForecast<Kind extends JobKind>(
       }));
       setBusy(false);
     };
-    const timer = setTimeout(() => {
+    const begin = () => {
       progress.restart();
       setBusy(true);
       running.current = runForecast(kind, asked, (share) => wanted && progress.set(share));
@@ -102,7 +108,8 @@ export function useForecast<Kind extends JobKind>(
         (answer) => settle({ answer, problem: null, cancelled: false }),
         (error: Error) => settle({ answer: null, problem: error.message, cancelled: false }),
       );
-    }, SETTLE_MS);
+    };
+    const timer = setTimeout(begin, typed ? SETTLE_MS : 0);
     return () => {
       wanted = false;
       clearTimeout(timer);

@@ -1,4 +1,4 @@
-import { runJob } from '.';
+import { runJob, type CoolingAnswer } from '.';
 import { containerById, withTweaks } from '../forecast';
 import { foodById } from '../foods';
 import { PLAIN_GUIDANCE } from '../guidance';
@@ -59,10 +59,12 @@ describe('jobs, as a worker does them', () => {
       stays: [{ place: 'refrigerator', forS: 0 }],
       refrigerator: USUAL_REFRIGERATOR,
     } as const;
+    const changeOf = ({ still }: CoolingAnswer) =>
+      runJob('coolingChange', { still: still!, guidance: PLAIN_GUIDANCE });
     const pot = runJob('cooling', asked);
     expect(pot.verdict.passes).toBe('fails');
     expect(pot.growth).toBeGreaterThan(1);
-    expect(pot.change).not.toBeNull();
+    expect(changeOf(pot)).not.toBeNull();
     expect(pot.fit).toBeNull();
     const read = runJob('cooling', { ...asked, reading: { atS: 7200, coreC: 60 } });
     expect(read.fit).toMatchObject({ unmet: null });
@@ -71,14 +73,18 @@ describe('jobs, as a worker does them', () => {
     // What would have helped from the start comes too late once most of the time is gone.
     const late = { ...asked, massKg: 3, lid: false, reading: { atS: 12_000, coreC: 52 } };
     const [then, now] = [runJob('cooling', { ...late, reading: undefined }), runJob('cooling', late)];
-    expect(then.change).not.toBeNull();
+    expect(changeOf(then)).not.toBeNull();
     expect(now.verdict.passes).toBe('fails');
-    expect(now.change).not.toEqual(then.change);
+    expect(changeOf(now)).not.toEqual(changeOf(then));
 
     // A slip of the finger makes nothing easier.
     const slip = runJob('cooling', { ...asked, reading: { atS: 3600, coreC: 28 } });
     expect(slip.fit).toMatchObject({ unmet: 'colder' });
-    expect(slip.change!.words).toBe(pot.change!.words);
+    expect(changeOf(slip)!.words).toBe(changeOf(pot)!.words);
+
+    // What passes as it is wants no change.
+    const tubs = { ...asked, massKg: 1, lid: false, container: containerById('metal-tray'), count: 2 } as const;
+    expect(runJob('cooling', tubs)).toMatchObject({ still: null, verdict: { passes: 'passes' } });
   });
 
   it('roast and trials tell how far they are and can be stopped', () => {

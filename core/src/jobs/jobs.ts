@@ -43,8 +43,8 @@ export interface CoolingAsked extends Omit<CoolingInput, 'food' | 'fit'> {
 export interface CoolingAnswer {
   readonly band: CoolingBand;
   readonly verdict: CoolingVerdict;
-  /** The cheapest change that makes it pass from its reading on, or from the start; null when it passes, or when no single one does. */
-  readonly change: CoolingChange | null;
+  /** What a change has to make pass, from its reading on or from the start; null when it passes as it is. */
+  readonly still: CoolingInput | null;
   /** Growth against a batch that just passes the marks; an illustration. */
   readonly growth: number | null;
   /** How many times the usual coefficients the reading speaks for; null without one. */
@@ -76,6 +76,11 @@ export interface Jobs {
     answer: readonly IcyWay[];
   };
   cooling: { asked: CoolingAsked & { readonly guidance: Guidance }; answer: CoolingAnswer };
+  /** Apart from the cooling itself, since many are tried until one passes. Its answer is null when no single change does. */
+  coolingChange: {
+    asked: { readonly still: CoolingInput; readonly guidance: Guidance };
+    answer: CoolingChange | null;
+  };
   roast: {
     asked: Subject & {
       readonly ovenC: number;
@@ -122,13 +127,13 @@ const runners: {
     const verdict = coolingVerdict(band, input, rules);
     const settled = verdict.passes === 'passes' && !verdict.tooDeep;
     // Once it was read, only what can still be done helps.
-    const still = told
+    const left = told
       ? coolingFrom(input, told.reading.atS, told.reading.coreC, verdict.marks[0]!.fromS)
       : input;
     return {
       band,
       verdict,
-      change: settled ? null : cheapestChange(still, rules),
+      still: settled ? null : left,
       growth: growthAgainst(
         { timeS: band.slow.timeS, temperatureC: band.slow.warmestC },
         lawfulCooling(rules),
@@ -137,6 +142,8 @@ const runners: {
       fit,
     };
   },
+
+  coolingChange: ({ still, guidance }) => cheapestChange(still, rulesFor(guidance)),
 
   roast: ({ foodKey, readings, ...asked }, onProgress) =>
     roastForecast({ ...asked, food: foodById(foodKey) }, readings, onProgress),

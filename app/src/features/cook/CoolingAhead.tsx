@@ -10,7 +10,7 @@ import { PageLink } from '../../ui/PageLink';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useForecast } from '../../workers/useForecast';
-import { ForecastState, readSincePlan } from '../forecast';
+import { CheapestChange, ForecastState, readSincePlan } from '../forecast';
 
 const PASSING: Record<Passing, string> = {
   passes: 'In time, as it goes now.',
@@ -72,12 +72,13 @@ function Planned({ food, plan, plannedAt }: PlannedProps) {
                 {markWords(mark)}
               </Words>
             ))}
-          {!answer.fit?.unmet && answer.verdict.passes !== 'passes' && (
-            <Words face="strong">
-              {answer.change
-                ? `Still in time with this: ${answer.change.words}`
-                : 'No single change is enough any more: shallower, more of them, and ice water, all at once.'}
-            </Words>
+          {!answer.fit?.unmet && answer.verdict.passes !== 'passes' && answer.still && (
+            <CheapestChange
+              food={food}
+              still={answer.still}
+              found="Still in time with this: "
+              none="No single change is enough any more: shallower, more of them, and ice water, all at once."
+            />
           )}
           <ToPlan food={food} words="Cool it another way" />
         </>

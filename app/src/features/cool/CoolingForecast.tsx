@@ -23,7 +23,7 @@ import { space, type Colors } from '../../ui/tokens';
 import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
-import { Assumptions, type TweakDraft } from '../forecast';
+import { Assumptions, CheapestChange, type TweakDraft } from '../forecast';
 
 interface CoolingForecastProps {
   readonly asked: CoolingAsked;
@@ -46,8 +46,8 @@ const ROUND_UP_C = 0.05;
 
 /** Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator. */
 export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields }: CoolingForecastProps) {
-  const { units, rules } = useKitchen();
-  const { band, verdict, change, growth, fit } = answer;
+  const { units, rules } = useKitchen(food);
+  const { band, verdict, still, growth, fit } = answer;
   const { setC, capacityW, roomC } = asked.refrigerator;
   const { usual } = band;
   const depth = formatLength(verdict.depthM, units);
@@ -60,11 +60,12 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
       <Panel edge={PASSING[verdict.passes].edge}>
         <Heading>{PASSING[verdict.passes].word}</Heading>
         <Words>{`${depth} deep in each.${verdict.tooDeep ? ` The rule says ${formatMostLength(rules.cooling.depth.value.most, units)} at most.` : ''}`}</Words>
-        {change && <Words face="strong">{change.words}</Words>}
-        {!change && (verdict.passes !== 'passes' || verdict.tooDeep) && (
-          <Words face="strong">
-            No single change is enough: shallower, more of them, and ice water first.
-          </Words>
+        {still && (
+          <CheapestChange
+            food={food}
+            still={still}
+            none="No single change is enough: shallower, more of them, and ice water first."
+          />
         )}
       </Panel>
       <ForecastDrawing

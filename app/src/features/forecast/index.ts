@@ -1,4 +1,5 @@
 export { Assumptions } from './Assumptions';
+export { CheapestChange } from './CheapestChange';
 export { ForecastState } from './ForecastState';
 export { readSincePlan } from './readSincePlan';
 export {
