@@ -84,6 +84,7 @@ export const test = base.extend<{ kitchen: Kitchen }, { stage: string }>({
         await page.getByRole('textbox', { name: 'Look for' }).fill(name);
         await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
         await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
+        await expect(page).toHaveURL(/\/food\/|food=/);
         // Nobody taps on a page before having looked at it.
         await page.waitForTimeout(LOOK_MS);
       },
