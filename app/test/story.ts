@@ -30,6 +30,7 @@ export const listOf = (...states: FoodState[]): FoodList => ({
 export const boatyard: ToldHousehold = {
   id: '01900000-0000-7000-8000-0000000000aa',
   name: 'The boatyard',
+  me: null,
   settings: { ...DEFAULT_SETTINGS, zone: 'UTC' },
   clock: { now: NOW, aheadMs: 0, movable: true, frozen: true },
   toldAt: NOW,

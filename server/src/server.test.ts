@@ -358,6 +358,8 @@ describe('the border', () => {
         '/api/household/settings',
         '/api/session',
         '/api/session/demo',
+        '/api/session/new',
+        '/api/session/recover',
         '/api/stores/power-cuts',
         '/api/stores/power-cuts/{id}',
         '/api/stores/power-cuts/{id}/end',

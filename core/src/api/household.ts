@@ -97,6 +97,8 @@ export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
 export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),
+  /** Who is signed in on this device; nobody in the demo. */
+  me: z.object({ id: z.uuid(), name: z.string() }).nullable(),
   settings: settingsSchema,
   /** The household's own time; the demo's can be moved ahead. `aheadMs` is how far it was moved. */
   clock: z.object({

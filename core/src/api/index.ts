@@ -44,6 +44,18 @@ export {
   LONGEST_DEVICE_NAME,
   type TakenIn,
 } from './devices';
+export {
+  type Founded,
+  foundedSchema,
+  type Founding,
+  foundingSchema,
+  MEANT_FOR,
+  type Recovery,
+  recoverySchema,
+  SHORTEST_PASSPHRASE,
+  type SigningIn,
+  signingInSchema,
+} from './door';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
 export { type Cursor, cursorOf, pageSchema } from './pages';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';

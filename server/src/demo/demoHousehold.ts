@@ -46,7 +46,7 @@ export async function ensureDemoHousehold(
     // Of two servers that start at once one loads it.
     const meanwhile = await findDemoHousehold(trx, { locked: true });
     if (meanwhile) return meanwhile;
-    await insertHousehold(trx, household);
+    await insertHousehold(trx, household, null);
     await tell(trx, household, wall, zone);
     return household;
   });

@@ -22,7 +22,7 @@ import { firstPage } from '../services/firstPage';
 import { Refusal } from '../services/refusal';
 import { sameOrigin } from './sameOrigin';
 import type { Services } from './services';
-import { householdOf, signedIn, type SignedIn } from './session';
+import { signedIn, visitorOf, type SignedIn } from './session';
 import { webClient } from './webClient';
 import { wellFormed } from './wellFormed';
 
@@ -118,10 +118,10 @@ async function toldAtFirst(c: Context, services: Services): Promise<FirstPage | 
   const { db, wall, refolding, log } = services;
   try {
     return await unlessSilent(db, SILENT_MS.page, async () => {
-      const householdId = await householdOf(c, services);
-      if (!householdId) return null;
-      await refolding.ahead(householdId);
-      return firstPage(db, householdId, wall);
+      const visitor = await visitorOf(c, services);
+      if (!visitor) return null;
+      await refolding.ahead(visitor.householdId);
+      return firstPage(db, visitor, wall);
     });
   } catch (error) {
     if (!(error instanceof Refusal))

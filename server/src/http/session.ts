@@ -2,7 +2,8 @@ import { randomBytes } from 'node:crypto';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
 import { hashOf } from '../hashOf';
-import { deleteSession, householdOfSession, insertSession } from '../repositories/sessions';
+import { deleteSession, insertSession, visitorOfSession, type Visitor } from '../repositories/sessions';
+import { MEANT_FOR } from '@omtel/core/api';
 import { problem } from './problem';
 import type { Services } from './services';
 
@@ -11,16 +12,16 @@ const DAYS_30 = 30 * 24 * 60 * 60;
 
 /** What a request knows once it is signed in. */
 export interface SignedIn {
-  Variables: { householdId: string };
+  Variables: { householdId: string; person: Visitor['person'] };
 }
 
 type Doors = Pick<Services, 'db' | 'secret'>;
 
-/** Signs a household in on this device, for thirty days by the wall clock; a demo's own clock opens no door. */
-export async function openSession(c: Context, { db, secret }: Doors, householdId: string): Promise<void> {
+/** Signs somebody in on this device, for thirty days by the wall clock; a demo's own clock opens no door. */
+export async function openSession(c: Context, { db, secret }: Doors, visitor: Visitor): Promise<void> {
   const token = randomBytes(32).toString('base64url');
   const now = Date.now();
-  await insertSession(db, { tokenHash: hashOf(token), householdId, expiresAt: now + DAYS_30 * 1000 }, now);
+  await insertSession(db, { tokenHash: hashOf(token), visitor, expiresAt: now + DAYS_30 * 1000 }, now);
   await setSignedCookie(c, COOKIE, token, secret, {
     httpOnly: true,
     sameSite: 'Lax',
@@ -36,21 +37,28 @@ export async function closeSession(c: Context, { db, secret }: Doors): Promise<v
   deleteCookie(c, COOKIE, { path: '/' });
 }
 
-/** The household a request is signed in to. A cookie that was cut, changed or signed out counts as none. */
-export async function householdOf(c: Context, { db, secret }: Doors): Promise<string | null> {
+/** Who a request comes from. A cookie that was cut, changed or signed out counts as none. */
+export async function visitorOf(c: Context, { db, secret }: Doors): Promise<Visitor | null> {
   const token = await tokenIn(c, secret);
-  return token ? householdOfSession(db, hashOf(token), Date.now()) : null;
+  return token ? visitorOfSession(db, hashOf(token), Date.now()) : null;
 }
 
 const tokenIn = async (c: Context, secret: string): Promise<string | null> =>
   (await getSignedCookie(c, secret, COOKIE)) || null;
 
-/** Lets a request pass only with a whole session cookie, and tells the routes behind it whose household it is. */
+/**
+ * Lets a request pass only with a whole session cookie, and tells the routes behind it whose household it is. A page that was opened
+ * for another household than this device is signed in to now gets nothing, and changes nothing.
+ */
 export function signedIn(doors: Doors): MiddlewareHandler<SignedIn> {
   return async (c, next) => {
-    const householdId = await householdOf(c, doors);
-    if (!householdId) return problem(c, 401, 'Sign in first.');
-    c.set('householdId', householdId);
+    const visitor = await visitorOf(c, doors);
+    if (!visitor) return problem(c, 401, 'Sign in first.');
+    const meant = c.req.header(MEANT_FOR);
+    if (meant !== undefined && meant !== visitor.householdId)
+      return problem(c, 401, 'Another kitchen is open on this device now. Reload the page.');
+    c.set('householdId', visitor.householdId);
+    c.set('person', visitor.person);
     return next();
   };
 }

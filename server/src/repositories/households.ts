@@ -62,10 +62,16 @@ export async function findDemoHousehold(db: Database, { locked = false } = {}): 
   return row ? read(row) : null;
 }
 
-export async function insertHousehold(db: Database, household: HouseholdRow): Promise<void> {
+/** @param nameKey how it is told from others at the door; null where nobody signs in by its name */
+export async function insertHousehold(
+  db: Database,
+  household: HouseholdRow,
+  nameKey: string | null,
+): Promise<void> {
   await db('households').insert({
     id: household.id,
     name: household.name,
+    name_key: nameKey,
     settings: JSON.stringify(household.settings),
     demo: household.demo,
     clock_start_ms: household.clockStartMs,

@@ -1,6 +1,7 @@
 import type { FirstPage } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
+import type { Visitor } from '../repositories/sessions';
 import { getHousehold, presentHousehold } from './household';
 import { listKitchen } from './kitchen';
 
@@ -9,7 +10,14 @@ import { listKitchen } from './kitchen';
  *
  * @throws Refusal when the household is gone
  */
-export async function firstPage(db: Database, householdId: string, wall: WallClock): Promise<FirstPage> {
+export async function firstPage(
+  db: Database,
+  { householdId, person }: Visitor,
+  wall: WallClock,
+): Promise<FirstPage> {
   const household = await getHousehold(db, householdId);
-  return { household: presentHousehold(household, wall), foods: await listKitchen(db, household, wall) };
+  return {
+    household: presentHousehold(household, person, wall),
+    foods: await listKitchen(db, household, wall),
+  };
 }

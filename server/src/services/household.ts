@@ -10,17 +10,19 @@ import {
   saveSettings,
   type HouseholdRow,
 } from '../repositories/households';
+import type { Visitor } from '../repositories/sessions';
 import { historiesOf } from './histories';
 import { AHEAD_MS } from './recordEvents';
 import { householdNow } from './householdClock';
 import { refold } from './refold';
 import { Refusal } from './refusal';
 
-/** A household as its members see it. */
-export function presentHousehold(row: HouseholdRow, wall: WallClock): Household {
+/** A household as who is signed in sees it. */
+export function presentHousehold(row: HouseholdRow, me: Visitor['person'], wall: WallClock): Household {
   return {
     id: row.id,
     name: row.name,
+    me,
     settings: row.settings,
     clock: {
       now: householdNow(row, wall),

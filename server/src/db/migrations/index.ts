@@ -16,6 +16,7 @@ import * as ovens from './2026-11-27-ovens';
 import * as devices from './2026-11-28-devices';
 import * as thermometers from './2026-11-28-thermometers';
 import * as watts from './2026-11-28-watts';
+import * as people from './2026-11-29-people';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -36,6 +37,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-11-28-devices': devices,
   '2026-11-28-thermometers': thermometers,
   '2026-11-28-watts': watts,
+  '2026-11-29-people': people,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -17,7 +17,7 @@ export function householdRoutes({ db, wall }: Services) {
     .openapi(
       createRoute({ method: 'get', path: '/', summary: 'The household signed in', responses }),
       async (c) => {
-        return c.json(presentHousehold(await getHousehold(db, c.var.householdId), wall), 200);
+        return c.json(presentHousehold(await getHousehold(db, c.var.householdId), c.var.person, wall), 200);
       },
     )
     .openapi(
@@ -30,7 +30,11 @@ export function householdRoutes({ db, wall }: Services) {
       }),
       async (c) =>
         c.json(
-          presentHousehold(await changeSettings(db, c.var.householdId, c.req.valid('json'), wall), wall),
+          presentHousehold(
+            await changeSettings(db, c.var.householdId, c.req.valid('json'), wall),
+            c.var.person,
+            wall,
+          ),
           200,
         ),
     )
@@ -44,7 +48,11 @@ export function householdRoutes({ db, wall }: Services) {
       }),
       async (c) =>
         c.json(
-          presentHousehold(await moveClock(db, c.var.householdId, c.req.valid('json').aheadMs), wall),
+          presentHousehold(
+            await moveClock(db, c.var.householdId, c.req.valid('json').aheadMs),
+            c.var.person,
+            wall,
+          ),
           200,
         ),
     )
@@ -53,7 +61,7 @@ export function householdRoutes({ db, wall }: Services) {
       async (c) => {
         const household = await getHousehold(db, c.var.householdId);
         if (!household.demo) throw new Refusal(403, 'Only the demo’s story can be started again.');
-        return c.json(presentHousehold(await restartDemo(db, household, wall), wall), 200);
+        return c.json(presentHousehold(await restartDemo(db, household, wall), c.var.person, wall), 200);
       },
     );
 }

@@ -1,26 +1,82 @@
-import { householdSchema } from '@omtel/core/api';
+import {
+  foundedSchema,
+  foundingSchema,
+  householdSchema,
+  recoverySchema,
+  signingInSchema,
+} from '@omtel/core/api';
+import { getConnInfo } from '@hono/node-server/conninfo';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import type { Context } from 'hono';
 import { ensureDemoHousehold } from '../../demo/demoHousehold';
-import { presentHousehold } from '../../services/household';
+import { found, recover, signIn, type AtTheDoor } from '../../services/door';
+import type { Visitor } from '../../repositories/sessions';
+import { getHousehold, presentHousehold } from '../../services/household';
+import { invalid } from '../problem';
 import type { Services } from '../services';
 import { closeSession, openSession } from '../session';
-import { answers } from './documented';
+import { answers, jsonBody } from './documented';
 
-/** Signing in and out. So far there is one door: the demo household. */
+/** Who knocks: by the wall clock, since a household's own opens no door. A test without a port comes from nowhere. */
+const knocks = (c: Context): AtTheDoor => ({
+  now: Date.now(),
+  address: (c.env && getConnInfo(c).remote.address) || 'nowhere',
+});
+
+/** The door: a household of one's own, signing in and out, the way back without the passphrase, and the demo. */
 export function sessionRoutes(services: Services) {
   const { db, wall, zone } = services;
-  return new OpenAPIHono()
+  const came = answers(householdSchema);
+  const comesIn = async (c: Context, visitor: Visitor) => {
+    await openSession(c, services, visitor);
+    return presentHousehold(await getHousehold(db, visitor.householdId), visitor.person, wall);
+  };
+  return new OpenAPIHono({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
+  })
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/new',
+        summary: 'Found a household of one’s own, and come in',
+        request: { body: jsonBody(foundingSchema) },
+        responses: answers(foundedSchema),
+      }),
+      async (c) => {
+        const { visitor, codes } = await found(db, c.req.valid('json'), knocks(c));
+        return c.json({ household: await comesIn(c, visitor), codes: [...codes] }, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/',
+        summary: 'Sign in',
+        request: { body: jsonBody(signingInSchema) },
+        responses: came,
+      }),
+      async (c) => c.json(await comesIn(c, await signIn(db, c.req.valid('json'), knocks(c))), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/recover',
+        summary: 'Come in by a recovery code, with a new passphrase',
+        request: { body: jsonBody(recoverySchema) },
+        responses: came,
+      }),
+      async (c) => c.json(await comesIn(c, await recover(db, c.req.valid('json'), knocks(c))), 200),
+    )
     .openapi(
       createRoute({
         method: 'post',
         path: '/demo',
-        summary: 'Sign in as the demo household',
-        responses: answers(householdSchema),
+        summary: 'Come into the demo’s kitchen',
+        responses: came,
       }),
       async (c) => {
-        const household = await ensureDemoHousehold(db, wall, zone);
-        await openSession(c, services, household.id);
-        return c.json(presentHousehold(household, wall), 200);
+        const { id } = await ensureDemoHousehold(db, wall, zone);
+        return c.json(await comesIn(c, { householdId: id, person: null }), 200);
       },
     )
     .openapi(

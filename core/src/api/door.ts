@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import { plainPassphrase } from '../door';
+import { isZone } from '../time';
+import { householdSchema } from './household';
+
+export const SHORTEST_PASSPHRASE = 12;
+export const LONGEST_PASSPHRASE = 200;
+
+/** A name somebody can be called by. */
+const doorName = z
+  .string()
+  .trim()
+  .max(40, { message: 'At most 40 letters.' })
+  .regex(/[\p{L}\p{N}]/u, { message: 'A name with letters or digits in it.' });
+
+const passphrase = z
+  .string()
+  .max(LONGEST_PASSPHRASE, { message: `At most ${LONGEST_PASSPHRASE} letters.` })
+  .refine((typed) => [...plainPassphrase(typed)].length >= SHORTEST_PASSPHRASE, {
+    message: `At least ${SHORTEST_PASSPHRASE} letters: three or four words serve well.`,
+  });
+
+/** What a household is founded with. */
+export const foundingSchema = z
+  .object({
+    household: doorName,
+    person: doorName,
+    passphrase,
+    zone: z.string().refine(isZone, { message: 'No such time zone.' }),
+  })
+  .strict();
+export type Founding = z.infer<typeof foundingSchema>;
+
+/** The header by which a page says for which household it was opened. */
+export const MEANT_FOR = 'omtel-household';
+
+/** What was typed at the door: whatever it is, it is read, so that no answer tells what is known here. */
+const said = z.string().max(400);
+
+export const signingInSchema = z.object({ household: said, person: said, passphrase: said }).strict();
+export type SigningIn = z.infer<typeof signingInSchema>;
+
+/** A new passphrase for who has lost theirs, by one of the codes they were given. */
+export const recoverySchema = z.object({ household: said, person: said, code: said, passphrase }).strict();
+export type Recovery = z.infer<typeof recoverySchema>;
+
+/** A new household, and codes that open its door once each, told this one time. */
+export const foundedSchema = z.object({ household: householdSchema, codes: z.array(z.string()) });
+export type Founded = z.infer<typeof foundedSchema>;

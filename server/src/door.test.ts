@@ -1,0 +1,193 @@
+import { foundedSchema, MEANT_FOR, type Founded, type Household } from '@omtel/core/api';
+import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
+import { v7 as uuid } from 'uuid';
+
+const HARBOUR = {
+  household: 'Harbour house',
+  person: 'Mara',
+  passphrase: 'tarred rope and lamb',
+  zone: 'UTC',
+};
+const MARA = { household: HARBOUR.household, person: HARBOUR.person, passphrase: HARBOUR.passphrase };
+
+let kitchen: Kitchen;
+beforeEach(async () => {
+  kitchen = await openKitchen();
+});
+afterEach(() => kitchen.close());
+
+/** Another device: it holds whatever cookie it was given last. */
+function device() {
+  let cookie = '';
+  return async (method: string, path: string, body?: unknown, headers = {}): Promise<Response> => {
+    const response = await kitchen.ask(method, path, body, { cookie, ...headers });
+    const given = response.headers.get('set-cookie');
+    if (given) cookie = given.split(';')[0]!;
+    return response;
+  };
+}
+
+const found = async (ask = device(), said: object = HARBOUR): Promise<Founded> =>
+  json<Founded>(await ask('POST', '/api/session/new', said));
+const sentence = async (response: Response) => (await json<{ detail: string }>(response)).detail;
+
+describe('a household of one’s own', () => {
+  it('is there at once, empty, by the wall clock, with codes to keep', async () => {
+    const ask = device();
+    const response = await ask('POST', '/api/session/new', HARBOUR);
+    const { household, codes } = foundedSchema.parse(await response.json());
+    expect(household).toMatchObject({
+      name: 'Harbour house',
+      me: { name: 'Mara' },
+      settings: { zone: 'UTC', cooks: [{ name: 'Mara' }] },
+      clock: { movable: false, aheadMs: 0 },
+    });
+    expect(new Set(codes).size).toBe(8);
+    const { foods } = await json<{ foods: unknown[] }>(await ask('GET', '/api/foods'));
+    expect(foods).toEqual([]);
+  });
+
+  it('keeps to itself what is in it: neither the demo nor another household sees it, or puts anything into it', async () => {
+    const [mine, others, demo] = [device(), device(), device()];
+    const { household } = await found(mine);
+    await found(others, { ...HARBOUR, household: 'Boat shed' });
+    await demo('POST', '/api/session/demo');
+    const foodId = uuid();
+    await mine('POST', '/api/events', { events: [lamb(foodId, household.clock.now)] });
+    expect((await mine('GET', `/api/foods/${foodId}`)).status).toBe(200);
+    for (const ask of [others, demo]) {
+      expect((await ask('GET', `/api/foods/${foodId}`)).status).toBe(404);
+      const late = await ask('GET', '/api/foods', undefined, { [MEANT_FOR]: household.id });
+      expect([late.status, await sentence(late)]).toEqual([
+        401,
+        'Another kitchen is open on this device now. Reload the page.',
+      ]);
+    }
+    expect((await mine('GET', '/api/foods', undefined, { [MEANT_FOR]: household.id })).status).toBe(200);
+  });
+
+  it.each([
+    ['the same name, typed another way', { household: '  HARBOUR   house ' }, 409],
+    ['a passphrase that is too short', { passphrase: 'short' }, 400],
+    ['one that is long by blanks only', { passphrase: 'short              ' }, 400],
+    ['one of the commonest', { passphrase: 'password1234' }, 422],
+    ['one that is the names', { passphrase: 'Harbour house 12', household: 'Harbour house' }, 422],
+    ['a name of nothing one can see', { person: '\u200b' }, 400],
+    ['no such zone', { zone: 'Mars' }, 400],
+    ['more than is asked', { role: 'cook' }, 400],
+  ])('is not founded with %s', async (_, wrong, status) => {
+    if (status === 409) await found();
+    const response = await device()('POST', '/api/session/new', { ...HARBOUR, ...wrong });
+    expect(response.status).toBe(status);
+    expect(response.headers.get('set-cookie')).toBeNull();
+  });
+
+  it('is founded once by two who press at once', async () => {
+    const both = await Promise.all(
+      [device(), device()].map((ask) => ask('POST', '/api/session/new', HARBOUR)),
+    );
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 409]);
+  });
+});
+
+describe('signing in', () => {
+  it('opens to the names and the passphrase, however they are composed', async () => {
+    const { household } = await found(device(), {
+      ...HARBOUR,
+      person: 'Zoë',
+      passphrase: 'crème brûlée at sea',
+    });
+    const ask = device();
+    const response = await ask('POST', '/api/session', {
+      household: 'harbour HOUSE',
+      person: 'Zoe\u0308',
+      passphrase: 'cre\u0300me bru\u0302le\u0301e at sea ',
+    });
+    expect(response.status).toBe(200);
+    expect(await json<Household>(response)).toMatchObject({ id: household.id, me: { name: 'Zoë' } });
+    expect((await ask('GET', '/api/household')).status).toBe(200);
+    await ask('DELETE', '/api/session');
+    expect((await ask('GET', '/api/household')).status).toBe(401);
+  });
+
+  it('turns everybody else away in the same words, and tells nobody who lives here', async () => {
+    await found();
+    const slips = [
+      { passphrase: 'tarred rope and lamp' },
+      { person: 'Nobody' },
+      { household: 'Elsewhere' },
+      { passphrase: '' },
+    ];
+    const told = await Promise.all(
+      slips.map(async (slip) => {
+        const response = await device()('POST', '/api/session', { ...MARA, ...slip });
+        return [response.status, await sentence(response), response.headers.get('set-cookie')];
+      }),
+    );
+    expect(new Set(told.map((each) => JSON.stringify(each))).size).toBe(1);
+    expect(told[0]![0]).toBe(403);
+  });
+
+  it('makes wait who tries too often, whether there is such a person or not, and many at once no less', async () => {
+    await found();
+    for (const person of ['Mara', 'Nobody']) {
+      const tries = await Promise.all(
+        Array.from({ length: 12 }, () =>
+          device()('POST', '/api/session', { ...MARA, person, passphrase: 'wrong on purpose' }),
+        ),
+      );
+      const statuses = tries.map(({ status }) => status);
+      expect(statuses.filter((status) => status === 403)).toHaveLength(5);
+      expect(statuses.filter((status) => status === 429)).toHaveLength(7);
+    }
+    // The right one waits as well: whoever guesses must not learn that they have it.
+    const right = await device()('POST', '/api/session', MARA);
+    expect([right.status, await sentence(right)]).toEqual([
+      429,
+      'That was tried too often. Try again in a minute.',
+    ]);
+  });
+
+  it('counts against nobody what opened the door', async () => {
+    await found();
+    for (let i = 0; i < 25; i++) expect((await device()('POST', '/api/session', MARA)).status).toBe(200);
+  });
+});
+
+describe('without the passphrase', () => {
+  const fresh = 'salt wind over mud';
+
+  it('a code opens once, gives a new passphrase, and signs the other devices out', async () => {
+    const [lost, ask] = [device(), device()];
+    const { codes } = await found(lost);
+    const said = { household: MARA.household, person: MARA.person, passphrase: fresh };
+    const typed = codes[3]!.toLowerCase().replaceAll('-', ' ');
+    expect((await ask('POST', '/api/session/recover', { ...said, code: typed })).status).toBe(200);
+    expect((await ask('GET', '/api/household')).status).toBe(200);
+    expect((await lost('GET', '/api/household')).status).toBe(401);
+    expect((await device()('POST', '/api/session', MARA)).status).toBe(403);
+    expect((await device()('POST', '/api/session', { ...MARA, passphrase: fresh })).status).toBe(200);
+    expect((await device()('POST', '/api/session/recover', { ...said, code: codes[3] })).status).toBe(403);
+    expect((await device()('POST', '/api/session/recover', { ...said, code: codes[4] })).status).toBe(200);
+  });
+
+  it('another’s code, a wrong one and nobody’s are turned away alike, and change nothing', async () => {
+    const [{ codes }, others] = [
+      await found(),
+      await found(device(), { ...HARBOUR, household: 'Boat shed' }),
+    ];
+    const said = { household: MARA.household, person: MARA.person, passphrase: fresh };
+    for (const slip of [{ code: others.codes[0] }, { code: 'none' }, { code: codes[0], person: 'Nobody' }])
+      expect((await device()('POST', '/api/session/recover', { ...said, ...slip })).status).toBe(403);
+    expect((await device()('POST', '/api/session', MARA)).status).toBe(200);
+  });
+
+  it('used twice at once it opens once', async () => {
+    const { codes } = await found();
+    const said = { household: MARA.household, person: MARA.person, passphrase: fresh, code: codes[0] };
+    const both = await Promise.all(
+      [device(), device()].map((ask) => ask('POST', '/api/session/recover', said)),
+    );
+    expect(both.map(({ status }) => status).sort()).toEqual([200, 403]);
+  });
+});

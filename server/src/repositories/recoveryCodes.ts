@@ -1,0 +1,25 @@
+import type { Database } from '../db/connect';
+import type { Person } from './people';
+
+interface Stored {
+  household_id: string;
+  person_id: string;
+  code_hash: string;
+}
+
+type Whose = Pick<Person, 'householdId' | 'id'>;
+
+const of = ({ householdId, id }: Whose) => ({ household_id: householdId, person_id: id });
+
+export async function insertCodes(db: Database, person: Whose, codeHashes: readonly string[]): Promise<void> {
+  await db<Stored>('recovery_codes').insert(codeHashes.map((code_hash) => ({ ...of(person), code_hash })));
+}
+
+/** Uses a code up; whether it was one that had not been used. */
+export async function useCode(db: Database, person: Whose, codeHash: string): Promise<boolean> {
+  return (
+    (await db<Stored>('recovery_codes')
+      .where({ ...of(person), code_hash: codeHash })
+      .delete()) > 0
+  );
+}
