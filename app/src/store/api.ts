@@ -1,12 +1,17 @@
+import { MEANT_FOR } from '@omtel/core/api';
 import type {
   CalendarFeed,
   FoodList,
   FoodTrail,
+  Founded,
+  Founding,
   Household,
   Log,
   PowerCut,
   Recorded,
+  Recovery,
   SettingsPatch,
+  SigningIn,
   StoreReading,
   StoreRecord,
 } from '@omtel/core/api';
@@ -19,6 +24,12 @@ export type ToldHousehold = Household & { readonly toldAt: number };
 
 /** A household as it was told just now. */
 export const told = (household: Household): ToldHousehold => ({ ...household, toldAt: Date.now() });
+
+/** Entries, and the household they were recorded for. */
+interface ToRecord {
+  readonly householdId: string;
+  readonly events: readonly KitchenEvent[];
+}
 
 /** What was said of a store, by the id it was said under. */
 export interface StoreAct {
@@ -35,7 +46,14 @@ const STORE_ACTS: Record<StoreAct['kind'], (id: string) => string> = {
 /** All the app reads from the server, and the few things it changes that are not events of food. */
 export const api = createApi({
   reducerPath: 'api',
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  baseQuery: fetchBaseQuery({
+    baseUrl: '/api',
+    // In another tab somebody may have come into another kitchen: what is asked here is meant for this one.
+    prepareHeaders: (headers, { getState }) => {
+      const { data } = api.endpoints.household.select()(getState() as never);
+      if (data && !headers.has(MEANT_FOR)) headers.set(MEANT_FOR, data.id);
+    },
+  }),
   tagTypes: ['Household', 'Food', 'Stores', 'Calendar'],
   endpoints: (build) => ({
     household: build.query<ToldHousehold, void>({
@@ -54,7 +72,17 @@ export const api = createApi({
     signInToDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/session/demo', method: 'POST' }),
       transformResponse: told,
-      invalidatesTags: ['Food'],
+    }),
+    found: build.mutation<Founded, Founding>({
+      query: (body) => ({ url: '/session/new', method: 'POST', body }),
+    }),
+    signIn: build.mutation<ToldHousehold, SigningIn>({
+      query: (body) => ({ url: '/session', method: 'POST', body }),
+      transformResponse: told,
+    }),
+    recover: build.mutation<ToldHousehold, Recovery>({
+      query: (body) => ({ url: '/session/recover', method: 'POST', body }),
+      transformResponse: told,
     }),
     signOut: build.mutation<unknown, void>({ query: () => ({ url: '/session', method: 'DELETE' }) }),
     changeSettings: build.mutation<ToldHousehold, SettingsPatch>({
@@ -118,8 +146,13 @@ export const api = createApi({
       query: () => ({ url: '/calendar', method: 'DELETE' }),
       invalidatesTags: ['Calendar'],
     }),
-    recordEvents: build.mutation<Recorded, readonly KitchenEvent[]>({
-      query: (events) => ({ url: '/events', method: 'POST', body: { events } }),
+    recordEvents: build.mutation<Recorded, ToRecord>({
+      query: ({ householdId, events }) => ({
+        url: '/events',
+        method: 'POST',
+        body: { events },
+        headers: { [MEANT_FOR]: householdId },
+      }),
     }),
   }),
 });
@@ -134,6 +167,9 @@ export const {
   usePrefetch,
   useUsualQuery,
   useLogInfiniteQuery,
+  useFoundMutation,
+  useRecoverMutation,
+  useSignInMutation,
   useSignInToDemoMutation,
   useSignOutMutation,
   useChangeSettingsMutation,

@@ -1,4 +1,4 @@
-import { configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
+import { combineReducers, configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
 import { outboxSlice } from './outbox/slice';
@@ -6,14 +6,20 @@ import { replansSlice } from './replans';
 import { tickSlice } from './tick';
 import { takeInPage } from './toldInPage';
 
+const rooms = combineReducers({
+  [api.reducerPath]: api.reducer,
+  outbox: outboxSlice.reducer,
+  tick: tickSlice.reducer,
+  replans: replansSlice.reducer,
+});
+
+/** Where a household is left, nothing of it stays on the page. */
+const reducer: typeof rooms = (state, action) =>
+  rooms(api.util.resetApiState.match(action) && state ? { [api.reducerPath]: state.api } : state, action);
+
 export function makeStore() {
   const store = configureStore({
-    reducer: {
-      [api.reducerPath]: api.reducer,
-      outbox: outboxSlice.reducer,
-      tick: tickSlice.reducer,
-      replans: replansSlice.reducer,
-    },
+    reducer,
     middleware: (defaults) => defaults().concat(api.middleware),
   });
   takeInPage(store.dispatch);

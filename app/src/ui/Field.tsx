@@ -1,5 +1,5 @@
 import { convertTyped, type TypedUnit } from '@omtel/core/units';
-import { useEffect, useId, useRef } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { TextInput } from 'react-native-paper';
 import { corner, REACH, space } from './tokens';
@@ -22,6 +22,8 @@ interface FieldProps {
   /** No more than this can be typed. */
   readonly most?: number;
   readonly autoFocus?: boolean;
+  /** What a browser may fill in, or offer to keep; a passphrase is hidden until it is asked to be seen. */
+  readonly completes?: 'organization' | 'username' | 'current-password' | 'new-password';
   readonly onSubmit?: () => void;
 }
 
@@ -38,12 +40,15 @@ export function Field({
   numeric,
   most,
   autoFocus,
+  completes,
   onSubmit,
 }: FieldProps) {
   const { colors, sizes } = useLook();
   const note = useId();
   // Keypads of phones have no minus sign, and a freezer needs one.
   const signed = unit === '°C' || unit === '°F';
+  const secret = completes === 'current-password' || completes === 'new-password';
+  const [seen, setSeen] = useState(false);
   const input = useRef<{ focus: () => void }>(null);
   const unitBefore = useRef(unit);
   useEffect(() => {
@@ -68,9 +73,10 @@ export function Field({
           accessibilityLabel={label}
           aria-describedby={note}
           maxLength={most}
-          autoComplete="off"
+          autoComplete={completes ?? 'off'}
+          secureTextEntry={secret && !seen}
           outlineStyle={{ borderRadius: corner.m, borderColor: problem ? colors.hot : colors.outline }}
-          contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed ? REACH : 0) }}
+          contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed || secret ? REACH : 0) }}
           style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
         />
         <View style={styles.after}>
@@ -84,6 +90,16 @@ export function Field({
               <Words size="lead" tone="soft">
                 ±
               </Words>
+            </Pressable>
+          )}
+          {secret && (
+            <Pressable
+              role="button"
+              aria-label={seen ? `Hide ${label}` : `Show ${label}`}
+              style={[styles.sign, styles.seen]}
+              onPress={() => setSeen(!seen)}
+            >
+              <Words tone="rim">{seen ? 'Hide' : 'Show'}</Words>
             </Pressable>
           )}
           {suffix ? (
@@ -126,6 +142,7 @@ const styles = StyleSheet.create({
     alignItems: 'center',
     pointerEvents: 'box-none',
   },
+  seen: { paddingRight: space.m },
   sign: { minWidth: REACH, minHeight: REACH, alignItems: 'center', justifyContent: 'center' },
   suffix: { paddingRight: space.l },
 });

@@ -94,6 +94,9 @@ export type Settings = z.infer<typeof settingsSchema>;
 export const settingsPatchSchema = settingsSchema.omit({ formerZones: true }).partial().strict();
 export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
 
+/** The demo's household, the same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
+export const DEMO_HOUSEHOLD_ID = '019f0000-0000-7000-8000-000000000001';
+
 export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),

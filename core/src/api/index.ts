@@ -5,6 +5,7 @@
 export {
   clockMoveSchema,
   DEFAULT_SETTINGS,
+  DEMO_HOUSEHOLD_ID,
   type Household,
   householdSchema,
   MOST_COOKS,

@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
+import { DEFAULT_SETTINGS, DEMO_HOUSEHOLD_ID, type Settings } from '@omtel/core/api';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -22,9 +22,6 @@ import { boatyardStory, storyOpens } from './story';
 import { DEMO_COOKS } from './supper';
 import { demoThermometers } from './thermometers';
 
-/** The same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
-const ID = '019f0000-0000-7000-8000-000000000001';
-
 /** Loads the demo household and its story into a database that has none; harmless when it has. */
 export async function ensureDemoHousehold(
   db: Database,
@@ -34,7 +31,7 @@ export async function ensureDemoHousehold(
   const known = await findDemoHousehold(db);
   if (known) return known;
   const household: HouseholdRow = {
-    id: ID,
+    id: DEMO_HOUSEHOLD_ID,
     name: 'The boatyard',
     settings: demoSettings(wall, zone),
     demo: true,

@@ -17,7 +17,9 @@ import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
 import { KitchenFields } from './KitchenFields';
 import { ThermometersLink } from './ThermometersLink';
+import { UnitsFields } from './UnitsFields';
 import { WarmMonths } from './WarmMonths';
+import { ZoneField } from './ZoneField';
 
 /** The household: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
 export function HouseholdScreen() {
@@ -44,27 +46,8 @@ export function HouseholdScreen() {
         }
         right={
           <>
-            <View style={styles.group}>
-              <Heading>Units</Heading>
-              <Choice
-                label="Temperature"
-                value={settings.units.temperature}
-                onChange={(temperature) => set({ units: { ...settings.units, temperature } })}
-                options={[
-                  { value: 'C', label: '°C' },
-                  { value: 'F', label: '°F' },
-                ]}
-              />
-              <Choice
-                label="Weight and length"
-                value={settings.units.mass}
-                onChange={(mass) => set({ units: { ...settings.units, mass } })}
-                options={[
-                  { value: 'metric', label: 'kg, cm' },
-                  { value: 'imperial', label: 'lb, in' },
-                ]}
-              />
-            </View>
+            <UnitsFields units={settings.units} onChange={(units) => set({ units })} />
+            <ZoneField zone={settings.zone} onChange={(zone) => set({ zone })} />
             <View style={styles.group}>
               <Heading>Look</Heading>
               <Choice

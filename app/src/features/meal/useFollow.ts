@@ -30,11 +30,11 @@ function toPlan(news: readonly News[], meals: readonly MealState[]): readonly st
 export function useFollow(): void {
   const dispatch = useAppDispatch();
   const household = useHousehold();
-  const text = useSyncExternalStore(watchNews, newsText);
+  const text = useSyncExternalStore(watchNews, () => newsText(household.id));
   // It asks for nothing by itself: a page that shows no food keeps the news for one that does.
   const meals = api.endpoints.foods.useQueryState().data?.meals;
   useEffect(() => {
-    const news = pendingNews();
+    const news = pendingNews(household.id);
     if (!meals || news.length === 0) return undefined;
     let given = false;
     const planAll = async () => {
@@ -42,7 +42,7 @@ export function useFollow(): void {
         await dispatch(planAnew(mealId, household));
         if (given) return;
       }
-      newsWasUsed(news);
+      newsWasUsed(household.id, news);
     };
     planAll().catch(() => undefined);
     return () => {

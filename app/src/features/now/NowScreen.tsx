@@ -11,6 +11,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
+import { space } from '../../ui/tokens';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { FoodScreen } from '../food';
@@ -51,7 +52,15 @@ export function NowScreen() {
       {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
       {!data && !error && <Loading what="what is next" />}
       {data && !first && (
-        <Empty title="Nothing is due">
+        <Empty
+          title="Nothing is due"
+          action={
+            <View style={styles.first}>
+              <Button label="Put something in" onPress={() => router.push('/add' as never)} />
+              <Button label="Plan a meal" onPress={() => router.push('/plan/meal/new' as never)} />
+            </View>
+          }
+        >
           Plan a meal, or put something away, and its next step shows here.
         </Empty>
       )}
@@ -109,4 +118,7 @@ function byDay(needs: readonly Need[], now: number, zone: string): [string, Need
   return [...groups];
 }
 
-const styles = StyleSheet.create({ ask: { alignItems: 'flex-start' } });
+const styles = StyleSheet.create({
+  ask: { alignItems: 'flex-start' },
+  first: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, justifyContent: 'center' },
+});

@@ -1,51 +1,46 @@
-import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { api, useSignInToDemoMutation } from '../../store/api';
+import { useRouter } from 'expo-router';
+import { useSignInToDemoMutation } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
-import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/Button';
-import { Caution } from '../../ui/Caution';
-import { COLUMN, space } from '../../ui/tokens';
-import { useLook } from '../../ui/theme';
-import { Heading, Words } from '../../ui/Words';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import { DoorPage } from './DoorPage';
+import { useComeIn } from './useComeIn';
 
-/** The door: one button into the demo household. */
+/** The door: a kitchen of one's own, a new one or one that is there, and the demo's. */
 export function WelcomeScreen() {
-  const { colors } = useLook();
   const router = useRouter();
-  const dispatch = useAppDispatch();
+  const comeIn = useComeIn();
   const [signIn, { isLoading, error }] = useSignInToDemoMutation();
   const enter = async () => {
     const { data } = await signIn();
-    if (!data) return;
-    // The household must be known before its rooms are entered: they send strangers back here.
-    await dispatch(api.util.upsertQueryData('household', undefined, data));
-    router.replace('/now');
+    if (data) await comeIn(data);
   };
   return (
-    <View style={[styles.page, { backgroundColor: colors.ground }]}>
-      <View style={styles.column}>
-        <Heading level={1}>Omtel</Heading>
-        <Words size="lead">
-          Plan the thaw, cook it through, cool it in time, and know how long it keeps and why.
-        </Words>
+    <DoorPage
+      title="Omtel"
+      lone
+      lead="Plan the thaw, cook it through, cool it in time, and know how long it keeps and why."
+    >
+      <View style={styles.group}>
+        <Button kind="main" label="A kitchen of my own" onPress={() => router.push('/welcome/new')} />
+        <Button label="Sign in" onPress={() => router.push('/welcome/sign-in')} />
+      </View>
+      <View style={styles.group}>
         <Words tone="soft">
-          Look around in the demo: a small boatyard feeds its volunteer crew. Its clock is its own, so nothing
-          here spoils in earnest.
+          Or look around in the demo: a small boatyard feeds its volunteer crew. Its clock is its own, so
+          nothing there spoils in earnest.
         </Words>
         {error && (
           <Words tone="hot" role="alert">
             {sentenceOf(error)}
           </Words>
         )}
-        <Button kind="main" label="Open the boatyard’s kitchen" busy={isLoading} onPress={enter} />
-        <Caution />
+        <Button label="Open the boatyard’s kitchen" busy={isLoading} onPress={enter} />
       </View>
-    </View>
+    </DoorPage>
   );
 }
 
-const styles = StyleSheet.create({
-  page: { flex: 1, justifyContent: 'center', padding: space.xl },
-  column: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', gap: space.l },
-});
+const styles = StyleSheet.create({ group: { gap: space.m } });

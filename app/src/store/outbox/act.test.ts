@@ -22,7 +22,7 @@ const said = async (...types: [type: 'served' | 'reading' | 'moved', at: number]
     );
   }
 };
-const kept = async () => (await allEvents()).map(({ type }) => type);
+const kept = async () => (await allEvents(boatyard.id)).map(({ type }) => type);
 const shown = () => store.getState().tick.shown;
 
 beforeAll(knowsPaths);
@@ -31,7 +31,10 @@ beforeEach(async () => {
     throw new TypeError('Failed to fetch');
   }) as never;
   store = makeStore();
-  await takeOut((await allEvents()).map(({ id }) => id));
+  await takeOut(
+    boatyard.id,
+    (await allEvents(boatyard.id)).map(({ id }) => id),
+  );
   await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
   await store.dispatch(api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()))));
 });

@@ -1,6 +1,7 @@
 import { isOfMeal, subjectOf, type KitchenEvent } from '@omtel/core/record';
 
-const KEY = 'omtel.toPlan';
+/** Each household's own: the device may know several. */
+const keyOf = (householdId: string): string => `omtel.toPlan.${householdId}`;
 
 /** A food or a meal of which something was recorded that no plan knows yet. */
 export interface News {
@@ -13,9 +14,9 @@ const MOVES_NOTHING: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled
 const SETTLES: ReadonlySet<KitchenEvent['type']> = new Set(['mealScheduled', 'mealDropped']);
 
 /** What there is to plan by, kept on the device until that was done: a reload, or a page that knows no meals, forgets none of it. */
-export function pendingNews(): readonly News[] {
+export function pendingNews(householdId: string): readonly News[] {
   try {
-    const kept: unknown = JSON.parse(newsText() || '[]');
+    const kept: unknown = JSON.parse(newsText(householdId) || '[]');
     return Array.isArray(kept) ? kept.filter(isNews) : [];
   } catch {
     return [];
@@ -37,18 +38,18 @@ export function watchNews(listener: () => void): () => void {
 }
 
 /** The news as one text: another text is other news. */
-export function newsText(): string {
+export function newsText(householdId: string): string {
   try {
-    return localStorage.getItem(KEY) ?? '';
+    return localStorage.getItem(keyOf(householdId)) ?? '';
   } catch {
     return '';
   }
 }
 
-function keep(news: readonly News[]): void {
+function keep(householdId: string, news: readonly News[]): void {
   try {
-    if (news.length) localStorage.setItem(KEY, JSON.stringify(news));
-    else localStorage.removeItem(KEY);
+    if (news.length) localStorage.setItem(keyOf(householdId), JSON.stringify(news));
+    else localStorage.removeItem(keyOf(householdId));
   } catch {
     // A device without room for it plans nothing anew by itself.
   }
@@ -56,16 +57,19 @@ function keep(news: readonly News[]): void {
 }
 
 /** Notes what was recorded; said again it is the same news. Where the rest was put to, and what was bought, is no news: nothing moves by it. */
-export function noteNews(events: readonly KitchenEvent[]): void {
+export function noteNews(householdId: string, events: readonly KitchenEvent[]): void {
   if (events.every(({ type }) => MOVES_NOTHING.has(type))) return;
   const settled = new Set(
     events.filter((event) => isOfMeal(event) && SETTLES.has(event.type)).map(subjectOf),
   );
   const told = new Set(events.map(subjectOf));
-  const before = pendingNews().filter(({ id }) => !told.has(id));
-  keep([...before, ...[...told].map((id) => ({ id, settled: settled.has(id) }))]);
+  const before = pendingNews(householdId).filter(({ id }) => !told.has(id));
+  keep(householdId, [...before, ...[...told].map((id) => ({ id, settled: settled.has(id) }))]);
 }
 
 /** It was planned by. */
-export const newsWasUsed = (used: readonly News[]): void =>
-  keep(pendingNews().filter(({ id }) => used.every((each) => each.id !== id)));
+export const newsWasUsed = (householdId: string, used: readonly News[]): void =>
+  keep(
+    householdId,
+    pendingNews(householdId).filter(({ id }) => used.every((each) => each.id !== id)),
+  );

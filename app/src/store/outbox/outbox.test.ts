@@ -1,4 +1,4 @@
-import { MOST_EVENTS } from '@omtel/core/api';
+import { MEANT_FOR, MOST_EVENTS } from '@omtel/core/api';
 import type { FoodEvent } from '@omtel/core/record';
 import { knowsPaths } from '../../../test/requests';
 import { boatyard, lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
@@ -11,13 +11,15 @@ import { dropEntry, sendAgain, sendOutbox } from './send';
 /** What a server would answer to a batch: null for out of reach. */
 type Answer = (events: readonly FoodEvent[]) => { status: number; body: unknown } | null;
 
+const HOME = boatyard.id;
 let store: AppStore;
 let batches: FoodEvent[][];
 
-function serverAnswers(answer: Answer): void {
+function serverAnswers(answer: Answer, look: (request: Request) => void = () => undefined): void {
   batches = [];
   globalThis.fetch = (async (request: Request) => {
     if (request.method !== 'POST') return new Response('{}', { status: 200 });
+    look(request);
     const { events } = (await request.json()) as { events: FoodEvent[] };
     batches.push(events);
     const answered = answer(events);
@@ -44,8 +46,12 @@ beforeAll(knowsPaths);
 
 beforeEach(async () => {
   store = makeStore();
-  await takeOut((await allEvents()).map(({ id }) => id));
-  for (const { id } of await allRefused()) await dropRefused(id);
+  await takeOut(
+    HOME,
+    (await allEvents(HOME)).map(({ id }) => id),
+  );
+  for (const { id } of await allRefused(HOME)) await dropRefused(HOME, id);
+  await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
 });
 
 afterEach(() => store.dispatch(api.util.resetApiState()));
@@ -54,13 +60,13 @@ describe('the outbox', () => {
   it('keeps an entry before it is sent, and lets it go once the server has it', async () => {
     let keptWhileSending = 0;
     serverAnswers((events) => {
-      void allEvents().then(({ length }) => (keptWhileSending = length));
+      void allEvents(HOME).then(({ length }) => (keptWhileSending = length));
       return taken(events);
     });
     await store.dispatch(record(note('one')));
     await store.dispatch(sendOutbox());
     expect(keptWhileSending).toBe(1);
-    expect(await allEvents()).toEqual([]);
+    expect(await allEvents(HOME)).toEqual([]);
     expect(outbox()).toEqual({ waiting: 0, problem: null, refused: [] });
   });
 
@@ -71,19 +77,19 @@ describe('the outbox', () => {
     await store.dispatch(sendOutbox());
     expect(outbox().waiting).toBeGreaterThan(0);
     expect(outbox().problem).toMatch(/cannot be reached/);
-    expect(await allEvents()).toHaveLength(3);
+    expect(await allEvents(HOME)).toHaveLength(3);
 
     serverAnswers(taken);
     await store.dispatch(sendOutbox());
     expect(batches.flat().map(({ id }) => id)).toEqual(entries.map(({ id }) => id));
-    expect(await allEvents()).toEqual([]);
+    expect(await allEvents(HOME)).toEqual([]);
   });
 
   it.each([401, 429, 502, 503])('keeps all when the server says %d', async (status) => {
     serverAnswers(() => refusedWith(status, 'Not now.'));
-    await putEvents([note('one')]);
+    await putEvents(HOME, [note('one')]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents()).toHaveLength(1);
+    expect(await allEvents(HOME)).toHaveLength(1);
     expect(outbox().problem).toBe('Not now.');
   });
 
@@ -94,41 +100,83 @@ describe('the outbox', () => {
         ? refusedWith(status, 'That has not happened yet.')
         : taken(events),
     );
-    await putEvents([good, bad, better]);
+    await putEvents(HOME, [good, bad, better]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents()).toEqual([]);
+    expect(await allEvents(HOME)).toEqual([]);
     expect(batches.flat().filter(({ id }) => id === better.id)).toHaveLength(2);
     expect(outbox().refused).toEqual([{ id: bad.id, event: bad, sentence: 'That has not happened yet.' }]);
     await store.dispatch(dropEntry(bad.id));
     expect(outbox().refused).toEqual([]);
-    expect(await allRefused()).toEqual([]);
+    expect(await allRefused(HOME)).toEqual([]);
   });
 
   it('sends an entry again that was laid aside', async () => {
     const entry = note('late');
     serverAnswers(() => refusedWith(422, 'That has not happened yet.'));
-    await putEvents([entry]);
+    await putEvents(HOME, [entry]);
     await store.dispatch(sendOutbox());
     serverAnswers(taken);
     await store.dispatch(sendAgain(entry.id));
     expect(batches.flat()).toContainEqual(entry);
     expect(outbox()).toMatchObject({ waiting: 0, refused: [] });
-    expect(await allEvents()).toEqual([]);
+    expect(await allEvents(HOME)).toEqual([]);
   });
 
   it('keeps what the server did not say it has', async () => {
     const [had, lost] = [note('had'), note('lost')] as const;
     serverAnswers((events) => taken(events.filter(({ id }) => id !== lost.id)));
-    await putEvents([had, lost]);
+    await putEvents(HOME, [had, lost]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents()).toEqual([lost]);
+    expect(await allEvents(HOME)).toEqual([lost]);
   });
 
   it('sends no more at once than the server takes', async () => {
     serverAnswers(taken);
-    await putEvents(Array.from({ length: MOST_EVENTS + 5 }, (_, i) => note(`${i}`)));
+    await putEvents(
+      HOME,
+      Array.from({ length: MOST_EVENTS + 5 }, (_, i) => note(`${i}`)),
+    );
     await store.dispatch(sendOutbox());
     expect(batches.map(({ length }) => length)).toEqual([MOST_EVENTS, 5]);
+  });
+});
+
+describe('several households on one device', () => {
+  const other = { ...boatyard, id: '01900000-0000-7000-8000-0000000000bb' };
+
+  it('what waits of one is not sent while another is open, and goes out for its own once it is again', async () => {
+    const meant: (string | null)[] = [];
+    const taking = (request: Request) => void meant.push(request.headers.get(MEANT_FOR));
+    serverAnswers(() => null);
+    await store.dispatch(record(note('one')));
+    await store.dispatch(sendOutbox());
+
+    serverAnswers(taken, taking);
+    store = makeStore();
+    await store.dispatch(api.util.upsertQueryData('household', undefined, other));
+    await store.dispatch(record(note('two')));
+    await store.dispatch(sendOutbox());
+    expect(batches.flat().map(({ payload }) => payload)).toEqual([{ text: 'two' }]);
+    expect(await allEvents(HOME)).toHaveLength(1);
+
+    store = makeStore();
+    await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
+    await store.dispatch(sendOutbox());
+    expect(await allEvents(HOME)).toEqual([]);
+    expect(meant).toEqual([other.id, HOME]);
+  });
+
+  it('what is refused since another is open now is kept', async () => {
+    serverAnswers(() => refusedWith(401, 'Another kitchen is open on this device now. Reload the page.'));
+    await store.dispatch(record(note('one')));
+    await store.dispatch(sendOutbox());
+    expect(await allEvents(HOME)).toHaveLength(1);
+    expect(outbox().problem).toContain('Another kitchen is open');
+  });
+
+  it('nothing is recorded before anybody is signed in', async () => {
+    store = makeStore();
+    await expect(store.dispatch(record(note('one')))).rejects.toThrow('before somebody is signed in');
   });
 });
 
@@ -139,7 +187,6 @@ describe('what an entry leads to is shown at once', () => {
       .data!.foods.map(({ state }) => state);
   beforeEach(async () => {
     serverAnswers(() => null);
-    await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
     await store.dispatch(api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()))));
   });
 

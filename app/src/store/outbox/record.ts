@@ -8,7 +8,7 @@ import type {
   Payload,
 } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
-import { api } from '../api';
+import { householdIn } from '../householdIn';
 import type { AppThunk } from '../store';
 import { putEvents } from './drawer';
 import { foresee } from './foresee';
@@ -42,9 +42,9 @@ export function newMealEvent<Type extends MealEventType>(
 export const record =
   (...events: readonly KitchenEvent[]): AppThunk<Promise<void>> =>
   async (dispatch, getState) => {
-    await putEvents(events);
-    const household = api.endpoints.household.select()(getState()).data;
-    if (household) foresee(dispatch, events, household.settings.guidance);
-    noteNews(events);
+    const { id, settings } = householdIn(getState());
+    await putEvents(id, events);
+    foresee(dispatch, events, settings.guidance);
+    noteNews(id, events);
     void dispatch(sendOutbox());
   };

@@ -1,0 +1,49 @@
+import type { ReactNode } from 'react';
+import { ScrollView, StyleSheet, View } from 'react-native';
+import { Caution } from '../../ui/Caution';
+import { PageLink } from '../../ui/PageLink';
+import { COLUMN, space } from '../../ui/tokens';
+import { useLook } from '../../ui/theme';
+import { useDocumentTitle } from '../../ui/useDocumentTitle';
+import { Heading, Words } from '../../ui/Words';
+
+interface DoorPageProps {
+  readonly title: string;
+  readonly lead?: string;
+  /** In the middle of the page; what is typed into stays where it stands. */
+  readonly lone?: boolean;
+  /** Leads back to the door; not where there is nothing behind it. */
+  readonly back?: boolean;
+  readonly children: ReactNode;
+}
+
+/** A page before the kitchen: one column, without its bar. */
+export function DoorPage({ title, lead, lone, back, children }: DoorPageProps) {
+  const { colors } = useLook();
+  useDocumentTitle(title === 'Omtel' ? '' : title, undefined);
+  return (
+    <ScrollView
+      style={{ backgroundColor: colors.ground }}
+      contentContainerStyle={[styles.page, lone && styles.lone]}
+      role="main"
+    >
+      <View style={styles.column}>
+        {back && (
+          <PageLink href="/welcome">
+            <Words tone="rim">← Back to the door</Words>
+          </PageLink>
+        )}
+        <Heading level={1}>{title}</Heading>
+        {lead && <Words size="lead">{lead}</Words>}
+        {children}
+        <Caution />
+      </View>
+    </ScrollView>
+  );
+}
+
+const styles = StyleSheet.create({
+  page: { flexGrow: 1, padding: space.xl },
+  lone: { justifyContent: 'center' },
+  column: { width: '100%', maxWidth: COLUMN, alignSelf: 'center', gap: space.l },
+});

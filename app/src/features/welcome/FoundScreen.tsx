@@ -1,0 +1,83 @@
+import { foundingSchema } from '@omtel/core/api';
+import { useState } from 'react';
+import { told, useFoundMutation, type ToldHousehold } from '../../store/api';
+import { sentenceOf } from '../../store/problem';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Words } from '../../ui/Words';
+import { DoorPage } from './DoorPage';
+import { NewPassphraseField } from './NewPassphraseField';
+import { problemsIn } from './problemsIn';
+import { RecoveryCodes } from './RecoveryCodes';
+import { useComeIn } from './useComeIn';
+
+interface Founded {
+  readonly household: ToldHousehold;
+  readonly codes: readonly string[];
+}
+
+/** A household of one's own, in under a minute: three fields, the codes to keep, and in. */
+export function FoundScreen() {
+  const comeIn = useComeIn();
+  const [said, setSaid] = useState({ household: '', person: '', passphrase: '' });
+  const [pressed, setPressed] = useState(false);
+  const [founded, setFounded] = useState<Founded | null>(null);
+  const [found, { isLoading, error }] = useFoundMutation();
+  const set = (patch: Partial<typeof said>) => setSaid((last) => ({ ...last, ...patch }));
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const problems = problemsIn(foundingSchema, { ...said, zone });
+  const shown = pressed ? problems : {};
+  const enter = async () => {
+    setPressed(true);
+    if (Object.keys(problems).length > 0) return;
+    const { data } = await found({ ...said, zone });
+    if (data) setFounded({ household: told(data.household), codes: data.codes });
+  };
+  if (founded)
+    return (
+      <RecoveryCodes
+        household={founded.household.name}
+        person={said.person}
+        codes={founded.codes}
+        onKept={() => comeIn(founded.household, '/welcome/steps')}
+      />
+    );
+  return (
+    <DoorPage
+      title="A kitchen of my own"
+      lead="No e-mail, nothing sent anywhere: it stays on this server."
+      back
+    >
+      <Field
+        label="Household’s name"
+        value={said.household}
+        onChange={(household) => set({ household })}
+        problem={shown.household}
+        hint="As you would write it on the door. You sign in with it."
+        completes="organization"
+        autoFocus
+      />
+      <Field
+        label="Your name"
+        value={said.person}
+        onChange={(person) => set({ person })}
+        problem={shown.person}
+        hint="As the others call you."
+        completes="username"
+      />
+      <NewPassphraseField
+        value={said.passphrase}
+        onChange={(passphrase) => set({ passphrase })}
+        known={[said.household, said.person]}
+        problem={shown.passphrase}
+        onSubmit={enter}
+      />
+      {error && (
+        <Words tone="hot" role="alert">
+          {sentenceOf(error)}
+        </Words>
+      )}
+      <Button kind="main" label="Open it" busy={isLoading} onPress={enter} />
+    </DoorPage>
+  );
+}

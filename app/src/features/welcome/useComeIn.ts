@@ -1,0 +1,19 @@
+import { useRouter } from 'expo-router';
+import { useCallback } from 'react';
+import { api, type ToldHousehold } from '../../store/api';
+import { useAppDispatch } from '../../store/store';
+
+/** Opens a household on this page: nothing of one that was open before stays on it. */
+export function useComeIn(): (household: ToldHousehold, to?: '/now' | '/welcome/steps') => Promise<void> {
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  return useCallback(
+    async (household, to = '/now') => {
+      dispatch(api.util.resetApiState());
+      // It must be known before its rooms are entered: they send strangers back here.
+      await dispatch(api.util.upsertQueryData('household', undefined, household));
+      router.replace(to);
+    },
+    [dispatch, router],
+  );
+}
