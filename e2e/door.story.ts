@@ -23,7 +23,7 @@ async function found({ page, tap }: Kitchen, name: string): Promise<readonly str
 }
 
 async function signIn({ page, tap }: Kitchen, household: string, passphrase: string): Promise<void> {
-  await page.goto('/welcome/sign-in');
+  await page.goto('/welcome?way=sign-in');
   await page.getByLabel('Household’s name').fill(household);
   await page.getByLabel('Your name').fill('mara');
   await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
@@ -91,7 +91,7 @@ test('what is wrong at the door is a sentence at its field, and nothing typed is
 }) => {
   const { page, tap } = kitchen;
   const name = newName();
-  await page.goto('/welcome/new');
+  await page.goto('/welcome?way=new');
   await tap('Open it');
   await expect(page.getByText('A name with letters or digits in it.')).toHaveCount(2);
   await expect(page.getByText('At least 12 letters: three or four words serve well.')).toBeVisible();
@@ -110,7 +110,7 @@ test('what is wrong at the door is a sentence at its field, and nothing typed is
   await page.getByLabel('Passphrase', { exact: true }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Keep these codes' })).toBeVisible();
 
-  await page.goto('/welcome/new');
+  await page.goto('/welcome?way=new');
   await page.getByLabel('Household’s name').fill(name.toUpperCase());
   await page.getByLabel('Your name').fill('Ben');
   await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
@@ -128,7 +128,7 @@ test('a lost passphrase is replaced by a code, and the lost phone is signed out'
   const name = newName();
   const codes = await found(kitchen, name);
   const other = await (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
-  await other.goto('/welcome/sign-in');
+  await other.goto('/welcome?way=sign-in');
   await other.getByRole('link', { name: 'I have lost my passphrase' }).click();
   await other.getByLabel('Household’s name').fill(name);
   await other.getByLabel('Your name').fill('Mara');
@@ -156,7 +156,7 @@ test('what waits on a device of one household is not sent for another that is op
   await enter();
   await food('Red lentil soup, 4 litres');
   const tab = await context.newPage();
-  await tab.goto('/welcome/new');
+  await tab.goto('/welcome?way=new');
   await tab.getByLabel('Household’s name').fill(name);
   await tab.getByLabel('Your name').fill('Mara');
   await tab.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);

@@ -4,17 +4,15 @@ import type {
   FoodList,
   FoodTrail,
   Founded,
-  Founding,
   Household,
   Log,
   PowerCut,
   Recorded,
-  Recovery,
   SettingsPatch,
-  SigningIn,
   StoreReading,
   StoreRecord,
 } from '@omtel/core/api';
+import type { Founding, Recovery, SigningIn } from '@omtel/core/door';
 import type { KitchenEvent } from '@omtel/core/record';
 import type { Usual } from '@omtel/core/usual';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';

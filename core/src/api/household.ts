@@ -94,9 +94,6 @@ export type Settings = z.infer<typeof settingsSchema>;
 export const settingsPatchSchema = settingsSchema.omit({ formerZones: true }).partial().strict();
 export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
 
-/** The demo's household, the same wherever it is loaded: of two servers that load it at once, over two nodes of a cluster, one cannot. */
-export const DEMO_HOUSEHOLD_ID = '019f0000-0000-7000-8000-000000000001';
-
 export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),
@@ -112,6 +109,10 @@ export const householdSchema = z.object({
   }),
 });
 export type Household = z.infer<typeof householdSchema>;
+
+/** A new household, and codes that open its door once each, told this one time. */
+export const foundedSchema = z.object({ household: householdSchema, codes: z.array(z.string()) });
+export type Founded = z.infer<typeof foundedSchema>;
 
 /** How far the demo clock may be moved: enough for any leftover to run out, not enough to lose the story. */
 export const FURTHEST_AHEAD_MS = 60 * 24 * 60 * 60 * 1000;

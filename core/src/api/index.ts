@@ -5,7 +5,8 @@
 export {
   clockMoveSchema,
   DEFAULT_SETTINGS,
-  DEMO_HOUSEHOLD_ID,
+  type Founded,
+  foundedSchema,
   type Household,
   householdSchema,
   MOST_COOKS,
@@ -45,18 +46,7 @@ export {
   LONGEST_DEVICE_NAME,
   type TakenIn,
 } from './devices';
-export {
-  type Founded,
-  foundedSchema,
-  type Founding,
-  foundingSchema,
-  MEANT_FOR,
-  type Recovery,
-  recoverySchema,
-  SHORTEST_PASSPHRASE,
-  type SigningIn,
-  signingInSchema,
-} from './door';
+export { DEMO_HOUSEHOLD_ID, MEANT_FOR } from './whose';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
 export { type Cursor, cursorOf, pageSchema } from './pages';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';

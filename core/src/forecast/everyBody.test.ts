@@ -76,7 +76,9 @@ describe('a thaw, of any form and size', () => {
           return crossingS(timeS, coldestC, thawedAtC(lamb), true)!;
         };
         const fineS = thawed('fine');
-        expect(Math.abs(thawed('usual') - fineS)).toBeLessThanOrEqual(Math.max(0.01 * fineS, HALF_A_MINUTE_S));
+        expect(Math.abs(thawed('usual') - fineS)).toBeLessThanOrEqual(
+          Math.max(0.01 * fineS, HALF_A_MINUTE_S),
+        );
       }),
       { ...RUNS, numRuns: 16 },
     );

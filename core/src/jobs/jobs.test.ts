@@ -83,7 +83,13 @@ describe('jobs, as a worker does them', () => {
     expect(changeOf(slip)!.words).toBe(changeOf(pot)!.words);
 
     // What passes as it is wants no change.
-    const tubs = { ...asked, massKg: 1, lid: false, container: containerById('metal-tray'), count: 2 } as const;
+    const tubs = {
+      ...asked,
+      massKg: 1,
+      lid: false,
+      container: containerById('metal-tray'),
+      count: 2,
+    } as const;
     expect(runJob('cooling', tubs)).toMatchObject({ still: null, verdict: { passes: 'passes' } });
   });
 

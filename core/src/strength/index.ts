@@ -1,2 +1,5 @@
-/** How strong a passphrase is, by lists of the commonest and patterns of keyboards; apart, since the lists are long. */
+/**
+ * How strong a passphrase is, by lists of the commonest and patterns of keyboards.
+ * A room of its own since the lists are long: who asks fetches it when somebody chooses a passphrase.
+ */
 export { type Strength, strengthOf } from './strengthOf';

@@ -1,6 +1,15 @@
 import { randomBytes } from 'node:crypto';
-import { DEFAULT_SETTINGS, type Founding, type Recovery, type SigningIn } from '@omtel/core/api';
-import { CODE_BYTES, codeOf, nameKey, readCode } from '@omtel/core/door';
+import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import {
+  CODE_BYTES,
+  codeOf,
+  nameKey,
+  plainPassphrase,
+  readCode,
+  type Founding,
+  type Recovery,
+  type SigningIn,
+} from '@omtel/core/door';
 import { strengthOf } from '@omtel/core/strength';
 import { NIL, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
@@ -27,7 +36,7 @@ const shut = () => new Refusal(403, 'That opens no kitchen here. Look at each of
 
 /** @throws Refusal for a passphrase that is among the first anybody would try */
 function refuseCommon({ household, person, passphrase }: SigningIn): void {
-  if (strengthOf(passphrase, [household, person]) === 'common')
+  if (strengthOf(plainPassphrase(passphrase), [household, person]) === 'common')
     throw new Refusal(422, 'That passphrase is one of the first anybody would try. Take other words.');
 }
 

@@ -37,7 +37,8 @@ export async function admit(db: Database, counted: readonly Counted[], now: numb
       const waitMs = waitAfter(failures, FREE[each.by]);
       const leftMs = lastAt + waitMs - now;
       // Another may have come in between with a later clock: what is free is not waited for.
-      if (waitMs > 0 && leftMs > 0) throw new Refusal(429, `That was tried too often. Try again in ${inWords(leftMs)}.`);
+      if (waitMs > 0 && leftMs > 0)
+        throw new Refusal(429, `That was tried too often. Try again in ${inWords(leftMs)}.`);
       await saveFailures(trx, hashOfKey(each), { failures: failures + 1, lastAt: now });
     }
   });

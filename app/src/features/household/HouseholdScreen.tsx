@@ -1,5 +1,5 @@
 import type { SettingsPatch } from '@omtel/core/api';
-import { useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
 import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
@@ -16,13 +16,19 @@ import { DemoClock } from './DemoClock';
 import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
 import { KitchenFields } from './KitchenFields';
+import { StepsScreen } from './StepsScreen';
 import { ThermometersLink } from './ThermometersLink';
 import { UnitsFields } from './UnitsFields';
 import { WarmMonths } from './WarmMonths';
 import { ZoneField } from './ZoneField';
 
-/** The household: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
+/** The household: the steps a new one is asked, or all that can be said of it: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
 export function HouseholdScreen() {
+  const { step } = useLocalSearchParams<{ step?: string }>();
+  return step ? <StepsScreen key={step} step={step} /> : <AllSettings />;
+}
+
+function AllSettings() {
   const { household, settings, rules } = useKitchen();
   const [change] = useChangeSettingsMutation();
   const [signOut] = useSignOutMutation();

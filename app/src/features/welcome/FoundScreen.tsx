@@ -1,4 +1,4 @@
-import { foundingSchema } from '@omtel/core/api';
+import { foundingSchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { told, useFoundMutation, type ToldHousehold } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
@@ -39,7 +39,7 @@ export function FoundScreen() {
         household={founded.household.name}
         person={said.person}
         codes={founded.codes}
-        onKept={() => comeIn(founded.household, '/welcome/steps')}
+        onKept={() => comeIn(founded.household, '/household?step=1')}
       />
     );
   return (

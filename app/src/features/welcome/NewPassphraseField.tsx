@@ -1,5 +1,4 @@
-import { SHORTEST_PASSPHRASE } from '@omtel/core/api';
-import { plainPassphrase } from '@omtel/core/door';
+import { plainPassphrase, SHORTEST_PASSPHRASE } from '@omtel/core/door';
 import type { Strength } from '@omtel/core/strength';
 import { useEffect, useState } from 'react';
 import { View } from 'react-native';
@@ -57,6 +56,7 @@ function useStrength(passphrase: string, known: readonly string[]): Strength | n
       () => undefined,
     );
   }, []);
-  const long = [...plainPassphrase(passphrase)].length >= SHORTEST_PASSPHRASE;
-  return strengthOf && long ? strengthOf.of(passphrase, known) : null;
+  const plain = plainPassphrase(passphrase);
+  const long = [...plain].length >= SHORTEST_PASSPHRASE;
+  return strengthOf && long ? strengthOf.of(plain, known) : null;
 }

@@ -1,4 +1,4 @@
-import { recoverySchema } from '@omtel/core/api';
+import { recoverySchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { useRecoverMutation } from '../../store/api';
 import { sentenceOf } from '../../store/problem';

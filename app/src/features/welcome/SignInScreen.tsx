@@ -46,7 +46,7 @@ export function SignInScreen() {
         </Words>
       )}
       <Button kind="main" label="Come in" busy={isLoading} onPress={enter} />
-      <PageLink href="/welcome/recover">
+      <PageLink href="/welcome?way=recover">
         <Words tone="rim">I have lost my passphrase</Words>
       </PageLink>
     </DoorPage>

@@ -24,8 +24,12 @@ export function WelcomeScreen() {
       lead="Plan the thaw, cook it through, cool it in time, and know how long it keeps and why."
     >
       <View style={styles.group}>
-        <Button kind="main" label="A kitchen of my own" onPress={() => router.push('/welcome/new')} />
-        <Button label="Sign in" onPress={() => router.push('/welcome/sign-in')} />
+        <Button
+          kind="main"
+          label="A kitchen of my own"
+          onPress={() => router.push('/welcome?way=new' as never)}
+        />
+        <Button label="Sign in" onPress={() => router.push('/welcome?way=sign-in' as never)} />
       </View>
       <View style={styles.group}>
         <Words tone="soft">

@@ -4,7 +4,7 @@ import { api, type ToldHousehold } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
 
 /** Opens a household on this page: nothing of one that was open before stays on it. */
-export function useComeIn(): (household: ToldHousehold, to?: '/now' | '/welcome/steps') => Promise<void> {
+export function useComeIn(): (household: ToldHousehold, to?: '/now' | '/household?step=1') => Promise<void> {
   const dispatch = useAppDispatch();
   const router = useRouter();
   return useCallback(
@@ -12,7 +12,7 @@ export function useComeIn(): (household: ToldHousehold, to?: '/now' | '/welcome/
       dispatch(api.util.resetApiState());
       // It must be known before its rooms are entered: they send strangers back here.
       await dispatch(api.util.upsertQueryData('household', undefined, household));
-      router.replace(to);
+      router.replace(to as never);
     },
     [dispatch, router],
   );

@@ -1,10 +1,5 @@
-import {
-  foundedSchema,
-  foundingSchema,
-  householdSchema,
-  recoverySchema,
-  signingInSchema,
-} from '@omtel/core/api';
+import { foundedSchema, householdSchema } from '@omtel/core/api';
+import { foundingSchema, recoverySchema, signingInSchema } from '@omtel/core/door';
 import { getConnInfo } from '@hono/node-server/conninfo';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Context } from 'hono';

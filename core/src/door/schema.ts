@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { plainPassphrase } from '../door';
+import { plainPassphrase } from './names';
 import { isZone } from '../time';
-import { householdSchema } from './household';
 
 export const SHORTEST_PASSPHRASE = 12;
 export const LONGEST_PASSPHRASE = 200;
@@ -31,9 +30,6 @@ export const foundingSchema = z
   .strict();
 export type Founding = z.infer<typeof foundingSchema>;
 
-/** The header by which a page says for which household it was opened. */
-export const MEANT_FOR = 'omtel-household';
-
 /** What was typed at the door: whatever it is, it is read, so that no answer tells what is known here. */
 const said = z.string().max(400);
 
@@ -43,7 +39,3 @@ export type SigningIn = z.infer<typeof signingInSchema>;
 /** A new passphrase for who has lost theirs, by one of the codes they were given. */
 export const recoverySchema = z.object({ household: said, person: said, code: said, passphrase }).strict();
 export type Recovery = z.infer<typeof recoverySchema>;
-
-/** A new household, and codes that open its door once each, told this one time. */
-export const foundedSchema = z.object({ household: householdSchema, codes: z.array(z.string()) });
-export type Founded = z.infer<typeof foundedSchema>;

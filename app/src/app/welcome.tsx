@@ -1,0 +1,1 @@
+export { DoorScreen as default } from '../features/welcome/DoorScreen';

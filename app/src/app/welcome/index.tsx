@@ -1,1 +1,0 @@
-export { WelcomeScreen as default } from '../../features/welcome/WelcomeScreen';

@@ -1,1 +1,0 @@
-export { FoundScreen as default } from '../../features/welcome/FoundScreen';

@@ -1,1 +1,0 @@
-export { RecoverScreen as default } from '../../features/welcome/RecoverScreen';

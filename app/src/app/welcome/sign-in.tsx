@@ -1,1 +1,0 @@
-export { SignInScreen as default } from '../../features/welcome/SignInScreen';
