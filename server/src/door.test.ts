@@ -1,4 +1,10 @@
-import { foundedSchema, MEANT_FOR, type Founded, type Household } from '@omtel/core/api';
+import {
+  foundedSchema,
+  MEANT_FOR,
+  type Founded,
+  type Household,
+  type SignedInDevices,
+} from '@omtel/core/api';
 import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
 import { v7 as uuid } from 'uuid';
 
@@ -189,5 +195,105 @@ describe('without the passphrase', () => {
       [device(), device()].map((ask) => ask('POST', '/api/session/recover', said)),
     );
     expect(both.map(({ status }) => status).sort()).toEqual([200, 403]);
+  });
+});
+
+describe('who is in', () => {
+  const devicesOf = async (ask: ReturnType<typeof device>) =>
+    (await json<SignedInDevices>(await ask('GET', '/api/me/devices'))).devices;
+  const PHONE =
+    'Mozilla/5.0 (Linux; Android 14; Pixel 8) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/126.0.0.0 Mobile Safari/537.36';
+
+  it('is listed by device, and a lost one is signed out from another', async () => {
+    const [laptop, phone] = [device(), device()];
+    await found(laptop);
+    await phone('POST', '/api/session', MARA, { 'user-agent': PHONE });
+    const listed = await devicesOf(laptop);
+    expect(listed.map(({ device: name, person, here }) => [name, person.name, here])).toEqual([
+      ['Chrome on Android, phone', 'Mara', false],
+      ['Some device', 'Mara', true],
+    ]);
+    const { id } = listed.find(({ here }) => !here)!;
+    for (let times = 0; times < 2; times++)
+      expect((await laptop('DELETE', `/api/me/devices/${id}`)).status).toBe(200);
+    expect((await phone('GET', '/api/household')).status).toBe(401);
+    expect(await devicesOf(laptop)).toHaveLength(1);
+  });
+
+  it('is nobody else’s to see or to sign out', async () => {
+    const [mine, others] = [device(), device()];
+    await found(mine);
+    await found(others, { ...HARBOUR, household: 'Boat shed' });
+    const [{ id }] = (await devicesOf(mine)) as [SignedInDevices['devices'][number]];
+    await others('DELETE', `/api/me/devices/${id}`);
+    await others('DELETE', '/api/me/devices');
+    expect(await devicesOf(others)).toHaveLength(1);
+    expect((await mine('GET', '/api/household')).status).toBe(200);
+    const demo = device();
+    await demo('POST', '/api/session/demo');
+    for (const [method, path] of [
+      ['GET', '/api/me/devices'],
+      ['DELETE', '/api/me/devices'],
+      ['DELETE', `/api/me/devices/${id}`],
+    ] as const)
+      expect((await demo(method, path)).status).toBe(403);
+    expect((await device()('GET', '/api/me/devices')).status).toBe(401);
+  });
+
+  it('all others are signed out at once', async () => {
+    const [mine, ...others] = [device(), device(), device()];
+    await found(mine);
+    for (const ask of others) await ask('POST', '/api/session', MARA);
+    await mine!('DELETE', '/api/me/devices');
+    for (const ask of others) expect((await ask('GET', '/api/household')).status).toBe(401);
+    expect((await mine!('GET', '/api/household')).status).toBe(200);
+  });
+
+  it('takes another passphrase by the one before, and no common one', async () => {
+    const [mine, phone] = [device(), device()];
+    await found(mine);
+    await phone('POST', '/api/session', MARA);
+    const change = (passphrase: string, next: string) =>
+      mine('PUT', '/api/me/passphrase', { passphrase, next });
+    expect((await change('not it at all', 'salt wind over mud')).status).toBe(403);
+    expect((await change(MARA.passphrase, 'password1234')).status).toBe(422);
+    expect((await change(MARA.passphrase, 'short')).status).toBe(400);
+    expect((await phone('GET', '/api/household')).status).toBe(200);
+    expect((await change(MARA.passphrase, 'salt wind over mud')).status).toBe(200);
+    expect((await phone('GET', '/api/household')).status).toBe(401);
+    expect((await mine('GET', '/api/household')).status).toBe(200);
+    expect((await device()('POST', '/api/session', MARA)).status).toBe(403);
+    // Whoever finds the laptop open may not try for ever.
+    const tries = [];
+    for (let i = 0; i < 8; i++) tries.push((await change('guessed', 'salt wind over mud')).status);
+    expect(tries.slice(-2)).toEqual([429, 429]);
+  });
+
+  it('makes other codes, and those before open nothing any more', async () => {
+    const mine = device();
+    const { codes } = await found(mine);
+    expect((await mine('POST', '/api/me/codes', { passphrase: 'guessed' })).status).toBe(403);
+    const fresh = await json<{ codes: string[] }>(
+      await mine('POST', '/api/me/codes', { passphrase: MARA.passphrase }),
+    );
+    const said = { household: MARA.household, person: MARA.person, passphrase: 'salt wind over mud' };
+    expect((await device()('POST', '/api/session/recover', { ...said, code: codes[0] })).status).toBe(403);
+    expect((await device()('POST', '/api/session/recover', { ...said, code: fresh.codes[0] })).status).toBe(
+      200,
+    );
+  });
+
+  it('stays signed in while it is seen', async () => {
+    const mine = device();
+    await found(mine);
+    const long = 2 * 60 * 60 * 1000;
+    const [{ seen_at: before, expires_at: until }] = await kitchen.db('sessions').whereNotNull('person_id');
+    await kitchen.db('sessions').update({ seen_at: Number(before) - long, expires_at: Number(until) - long });
+    const response = await mine('GET', '/api/household');
+    expect(response.headers.get('set-cookie')).toContain('Max-Age=2592000');
+    const [row] = await kitchen.db('sessions').whereNotNull('person_id');
+    expect(Number(row.expires_at)).toBeGreaterThanOrEqual(Number(until));
+    // And is not noted again at every step.
+    expect((await mine('GET', '/api/household')).headers.get('set-cookie')).toBeNull();
   });
 });

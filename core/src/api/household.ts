@@ -110,6 +110,26 @@ export const householdSchema = z.object({
 });
 export type Household = z.infer<typeof householdSchema>;
 
+/** Codes that open the door once each. */
+export const recoveryCodesSchema = z.object({ codes: z.array(z.string()) });
+export type RecoveryCodes = z.infer<typeof recoveryCodesSchema>;
+
+/** The devices people of the household are signed in on, those seen last first; moments by the wall clock. */
+export const signedInDevicesSchema = z.object({
+  devices: z.array(
+    z.object({
+      id: z.uuid(),
+      person: z.object({ id: z.uuid(), name: z.string() }),
+      device: z.string(),
+      since: z.number().int(),
+      seenAt: z.number().int(),
+      /** It is this one. */
+      here: z.boolean(),
+    }),
+  ),
+});
+export type SignedInDevices = z.infer<typeof signedInDevicesSchema>;
+
 /** A new household, and codes that open its door once each, told this one time. */
 export const foundedSchema = z.object({ household: householdSchema, codes: z.array(z.string()) });
 export type Founded = z.infer<typeof foundedSchema>;

@@ -5,8 +5,11 @@
 export { nameKey, plainPassphrase } from './names';
 export { CODE_BYTES, codeOf, readCode } from './recoveryCode';
 export {
+  codesRenewalSchema,
   type Founding,
   foundingSchema,
+  type PassphraseChange,
+  passphraseChangeSchema,
   type Recovery,
   recoverySchema,
   SHORTEST_PASSPHRASE,

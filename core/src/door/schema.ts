@@ -36,6 +36,13 @@ const said = z.string().max(400);
 export const signingInSchema = z.object({ household: said, person: said, passphrase: said }).strict();
 export type SigningIn = z.infer<typeof signingInSchema>;
 
+/** Another passphrase for who is signed in, and has to show the one before. */
+export const passphraseChangeSchema = z.object({ passphrase: said, next: passphrase }).strict();
+export type PassphraseChange = z.infer<typeof passphraseChangeSchema>;
+
+/** Other recovery codes, for who shows the passphrase. */
+export const codesRenewalSchema = z.object({ passphrase: said }).strict();
+
 /** A new passphrase for who has lost theirs, by one of the codes they were given. */
 export const recoverySchema = z.object({ household: said, person: said, code: said, passphrase }).strict();
 export type Recovery = z.infer<typeof recoverySchema>;

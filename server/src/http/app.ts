@@ -16,6 +16,7 @@ import { fileRoutes } from './routes/files';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
+import { peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
 import { firstPage } from '../services/firstPage';
@@ -80,6 +81,7 @@ export function createApp(services: Services): OpenAPIHono {
   };
   for (const guarded of [
     '/api/household',
+    '/api/me/*',
     '/api/household/*',
     '/api/foods',
     '/api/foods/*',
@@ -95,6 +97,7 @@ export function createApp(services: Services): OpenAPIHono {
   }
   app.route('/api', fileRoutes(services));
   app.route('/api/household', householdRoutes(services));
+  app.route('/api/me', peopleRoutes(services));
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));
   app.route('/api/calendar', calendarRoutes(services));

@@ -2,17 +2,27 @@ import { randomBytes } from 'node:crypto';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
 import { hashOf } from '../hashOf';
-import { deleteSession, insertSession, visitorOfSession, type Visitor } from '../repositories/sessions';
+import {
+  deleteSession,
+  insertSession,
+  renewSession,
+  visitorOfSession,
+  type Visitor,
+} from '../repositories/sessions';
 import { MEANT_FOR } from '@omtel/core/api';
+import { v7 as uuid } from 'uuid';
+import { deviceNamed } from './deviceNamed';
 import { problem } from './problem';
 import type { Services } from './services';
 
 const COOKIE = 'omtel_session';
 const DAYS_30 = 30 * 24 * 60 * 60;
+/** Whoever is seen stays signed in; that is noted no more often than this. */
+const NOTED_EVERY_MS = 60 * 60 * 1000;
 
 /** What a request knows once it is signed in. */
 export interface SignedIn {
-  Variables: { householdId: string; person: Visitor['person'] };
+  Variables: { householdId: string; person: Visitor['person']; tokenHash: string };
 }
 
 type Doors = Pick<Services, 'db' | 'secret'>;
@@ -21,14 +31,19 @@ type Doors = Pick<Services, 'db' | 'secret'>;
 export async function openSession(c: Context, { db, secret }: Doors, visitor: Visitor): Promise<void> {
   const token = randomBytes(32).toString('base64url');
   const now = Date.now();
-  await insertSession(db, { tokenHash: hashOf(token), visitor, expiresAt: now + DAYS_30 * 1000 }, now);
-  await setSignedCookie(c, COOKIE, token, secret, {
-    httpOnly: true,
-    sameSite: 'Lax',
-    path: '/',
-    maxAge: DAYS_30,
-  });
+  const session = {
+    tokenHash: hashOf(token),
+    visitor,
+    id: uuid(),
+    device: deviceNamed(c.req.header('user-agent')),
+    expiresAt: now + DAYS_30 * 1000,
+  };
+  await insertSession(db, session, now);
+  await giveCookie(c, secret, token);
 }
+
+const giveCookie = (c: Context, secret: string, token: string): Promise<void> =>
+  setSignedCookie(c, COOKIE, token, secret, { httpOnly: true, sameSite: 'Lax', path: '/', maxAge: DAYS_30 });
 
 /** Signs this device out: what it held opens nothing any more, on any server. */
 export async function closeSession(c: Context, { db, secret }: Doors): Promise<void> {
@@ -52,13 +67,21 @@ const tokenIn = async (c: Context, secret: string): Promise<string | null> =>
  */
 export function signedIn(doors: Doors): MiddlewareHandler<SignedIn> {
   return async (c, next) => {
-    const visitor = await visitorOf(c, doors);
+    const token = await tokenIn(c, doors.secret);
+    const tokenHash = token && hashOf(token);
+    const visitor = tokenHash && (await visitorOfSession(doors.db, tokenHash, Date.now()));
     if (!visitor) return problem(c, 401, 'Sign in first.');
     const meant = c.req.header(MEANT_FOR);
     if (meant !== undefined && meant !== visitor.householdId)
       return problem(c, 401, 'Another kitchen is open on this device now. Reload the page.');
     c.set('householdId', visitor.householdId);
     c.set('person', visitor.person);
+    c.set('tokenHash', tokenHash);
+    const now = Date.now();
+    if (now - visitor.seenAt > NOTED_EVERY_MS) {
+      await renewSession(doors.db, tokenHash, { seenAt: now, expiresAt: now + DAYS_30 * 1000 });
+      await giveCookie(c, doors.secret, token);
+    }
     return next();
   };
 }

@@ -54,3 +54,12 @@ export async function savePassphrase(
     .where({ household_id: householdId, id })
     .update({ passphrase_hash: passphraseHash });
 }
+
+/** Null where there is nobody of that id. */
+export async function passphraseHashOf(
+  db: Database,
+  { householdId, id }: Pick<Person, 'householdId' | 'id'>,
+): Promise<string | null> {
+  const row = await db<Stored>('people').where({ household_id: householdId, id }).first('passphrase_hash');
+  return row?.passphrase_hash ?? null;
+}

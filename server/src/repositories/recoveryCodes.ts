@@ -23,3 +23,7 @@ export async function useCode(db: Database, person: Whose, codeHash: string): Pr
       .delete()) > 0
   );
 }
+
+export async function deleteCodes(db: Database, person: Whose): Promise<void> {
+  await db<Stored>('recovery_codes').where(of(person)).delete();
+}

@@ -5,6 +5,11 @@ interface Stored {
   household_id: string;
   /** Nobody in the demo. */
   person_id: string | null;
+  /** What is told of it; its token never is. Null of those that are older than this. */
+  id: string | null;
+  device: string | null;
+  since: number | null;
+  seen_at: number | null;
   expires_at: number;
 }
 
@@ -17,12 +22,23 @@ export interface Visitor {
   readonly person: { readonly id: string; readonly name: string } | null;
 }
 
+/** A device somebody is signed in on. */
+export interface Session {
+  readonly id: string;
+  readonly person: { readonly id: string; readonly name: string };
+  readonly device: string;
+  readonly since: number;
+  readonly seenAt: number;
+}
+
 /** Notes that a device is signed in, and forgets the household's sessions that have run out. */
 export async function insertSession(
   db: Database,
   session: {
     readonly tokenHash: string;
     readonly visitor: Visitor;
+    readonly id: string;
+    readonly device: string;
     readonly expiresAt: number;
   },
   now: number,
@@ -30,6 +46,8 @@ export async function insertSession(
   const {
     tokenHash,
     visitor: { householdId, person },
+    id,
+    device,
     expiresAt,
   } = session;
   await db<Stored>('sessions').where({ household_id: householdId }).where('expires_at', '<=', now).delete();
@@ -37,6 +55,10 @@ export async function insertSession(
     token_hash: tokenHash,
     household_id: householdId,
     person_id: person?.id ?? null,
+    id,
+    device,
+    since: now,
+    seen_at: now,
     expires_at: expiresAt,
   });
   const tooOld = await db<Stored>('sessions')
@@ -57,30 +79,90 @@ export async function visitorOfSession(
   db: Database,
   tokenHash: string,
   now: number,
-): Promise<Visitor | null> {
+): Promise<(Visitor & { readonly seenAt: number }) | null> {
   const row = await db<Stored>('sessions')
     .leftJoin('people', 'people.id', 'sessions.person_id')
     .where({ token_hash: tokenHash })
     .where('expires_at', '>', now)
-    .first<Seen | undefined>('sessions.household_id', 'sessions.person_id', 'people.name');
+    .first<Named | undefined>(
+      'sessions.household_id',
+      'sessions.person_id',
+      'sessions.seen_at',
+      'people.name',
+    );
   return row
     ? {
         householdId: row.household_id,
         person: row.person_id ? { id: row.person_id, name: row.name } : null,
+        seenAt: Number(row.seen_at),
       }
     : null;
 }
 
-interface Seen extends Stored {
+interface Named extends Stored {
   name: string;
 }
 
-/** Signs somebody out everywhere. */
+/** Notes that a device was seen, and lets it stay signed in for longer. */
+export async function renewSession(
+  db: Database,
+  tokenHash: string,
+  { seenAt, expiresAt }: { readonly seenAt: number; readonly expiresAt: number },
+): Promise<void> {
+  await db<Stored>('sessions')
+    .where({ token_hash: tokenHash })
+    .update({ seen_at: seenAt, expires_at: expiresAt });
+}
+
+/** The devices people of a household are signed in on, those seen last first; `here` is the one that has the token. */
+export async function listSessions(
+  db: Database,
+  householdId: string,
+  tokenHash: string,
+  now: number,
+): Promise<readonly (Session & { readonly here: boolean })[]> {
+  const rows = await db<Stored>('sessions')
+    .join('people', 'people.id', 'sessions.person_id')
+    .where({ 'sessions.household_id': householdId })
+    .where('expires_at', '>', now)
+    .orderBy('seen_at', 'desc')
+    .select<Named[]>('sessions.*', 'people.name');
+  return rows.map((row) => ({
+    id: row.id!,
+    person: { id: row.person_id!, name: row.name },
+    device: row.device!,
+    since: Number(row.since),
+    seenAt: Number(row.seen_at),
+    here: row.token_hash === tokenHash,
+  }));
+}
+
+/** Signs one device of a household out; whether it was signed in. */
+export async function deleteSessionById(db: Database, householdId: string, id: string): Promise<boolean> {
+  return (await db<Stored>('sessions').where({ household_id: householdId, id }).delete()) > 0;
+}
+
+/** Signs every device of a household out but the one that has the token. */
+export async function deleteOtherSessions(
+  db: Database,
+  householdId: string,
+  tokenHash: string,
+): Promise<void> {
+  await db<Stored>('sessions')
+    .where({ household_id: householdId })
+    .whereNot({ token_hash: tokenHash })
+    .delete();
+}
+
+/** Signs somebody out everywhere, but for the device that has the token. */
 export async function deleteSessionsOf(
   db: Database,
   { householdId, id }: { readonly householdId: string; readonly id: string },
+  tokenHash: string | null,
 ): Promise<void> {
-  await db<Stored>('sessions').where({ household_id: householdId, person_id: id }).delete();
+  const theirs = db<Stored>('sessions').where({ household_id: householdId, person_id: id });
+  if (tokenHash !== null) theirs.whereNot({ token_hash: tokenHash });
+  await theirs.delete();
 }
 
 export async function deleteSession(db: Database, tokenHash: string): Promise<void> {

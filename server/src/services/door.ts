@@ -7,6 +7,7 @@ import {
   plainPassphrase,
   readCode,
   type Founding,
+  type PassphraseChange,
   type Recovery,
   type SigningIn,
 } from '@omtel/core/door';
@@ -16,8 +17,14 @@ import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { hashOf } from '../hashOf';
 import { insertHousehold, type HouseholdRow } from '../repositories/households';
-import { findPerson, insertPerson, savePassphrase, type Person } from '../repositories/people';
-import { insertCodes, useCode } from '../repositories/recoveryCodes';
+import {
+  findPerson,
+  insertPerson,
+  passphraseHashOf,
+  savePassphrase,
+  type Person,
+} from '../repositories/people';
+import { deleteCodes, insertCodes, useCode } from '../repositories/recoveryCodes';
 import { deleteSessionsOf, type Visitor } from '../repositories/sessions';
 import { hashed, opens } from './passphrases';
 import { Refusal } from './refusal';
@@ -35,10 +42,13 @@ export interface AtTheDoor {
 const shut = () => new Refusal(403, 'That opens no kitchen here. Look at each of them again, the names too.');
 
 /** @throws Refusal for a passphrase that is among the first anybody would try */
-function refuseCommon({ household, person, passphrase }: SigningIn): void {
-  if (strengthOf(plainPassphrase(passphrase), [household, person]) === 'common')
+function refuseCommon(passphrase: string, names: readonly string[]): void {
+  if (strengthOf(plainPassphrase(passphrase), names) === 'common')
     throw new Refusal(422, 'That passphrase is one of the first anybody would try. Take other words.');
 }
+
+const newCodes = (): readonly string[] =>
+  Array.from({ length: CODES }, () => codeOf(randomBytes(CODE_BYTES)));
 
 /**
  * A household of somebody's own, with its first cook, and the codes that open it should the passphrase be lost.
@@ -50,11 +60,11 @@ export async function found(
   said: Founding,
   { now, address }: AtTheDoor,
 ): Promise<{ readonly visitor: Visitor; readonly codes: readonly string[] }> {
-  refuseCommon(said);
+  refuseCommon(said.passphrase, [said.household, said.person]);
   await admit(db, [{ by: 'founding', key: address }], now);
   const passphraseHash = await hashed(said.passphrase);
   const [householdId, id] = [uuid(), uuid()];
-  const codes = Array.from({ length: CODES }, () => codeOf(randomBytes(CODE_BYTES)));
+  const codes = newCodes();
   try {
     await inTransaction(db, async (trx) => {
       await insertHousehold(trx, newHousehold(householdId, said), nameKey(said.household));
@@ -119,7 +129,7 @@ export const signIn = (db: Database, said: SigningIn, at: AtTheDoor): Promise<Vi
  * @throws Refusal, the same one whatever of it was wrong, or for a common passphrase
  */
 export async function recover(db: Database, said: Recovery, at: AtTheDoor): Promise<Visitor> {
-  refuseCommon(said);
+  refuseCommon(said.passphrase, [said.household, said.person]);
   const code = readCode(said.code) ?? said.code;
   return admitted(db, said, at, async (known) => {
     const person = known ?? NOBODY;
@@ -127,8 +137,66 @@ export async function recover(db: Database, said: Recovery, at: AtTheDoor): Prom
     return inTransaction(db, async (trx) => {
       if (!(await useCode(trx, person, hashOf(code)))) return false;
       await savePassphrase(trx, person, passphraseHash);
-      await deleteSessionsOf(trx, person);
+      await deleteSessionsOf(trx, person, null);
       return true;
     });
   });
+}
+
+/**
+ * Who is signed in shows that it is them, before what opens the door to them is changed: a phone may lie open on the counter.
+ *
+ * @throws Refusal when the passphrase is another one, or was tried too often
+ */
+async function shows(db: Database, who: Who, passphrase: string, now: number): Promise<void> {
+  const counted: readonly Counted[] = [{ by: 'person', key: who.id }];
+  await admit(db, counted, now);
+  if (!(await opens(passphrase, await passphraseHashOf(db, who))))
+    throw new Refusal(403, 'That is not your passphrase. Nothing was changed.');
+  await cameIn(db, counted);
+}
+
+/** Somebody of a household. */
+export type Who = Pick<Person, 'householdId' | 'id'>;
+
+/**
+ * Another passphrase. Their other devices are signed out: one may be why it is changed.
+ *
+ * @param tokenHash of the device it is changed on, which stays signed in
+ * @throws Refusal for a wrong old one or a common new one
+ */
+export async function changePassphrase(
+  db: Database,
+  who: Who & { readonly names: readonly string[] },
+  { passphrase, next }: PassphraseChange,
+  tokenHash: string,
+  now: number,
+): Promise<void> {
+  refuseCommon(next, who.names);
+  await shows(db, who, passphrase, now);
+  const passphraseHash = await hashed(next);
+  await inTransaction(db, async (trx) => {
+    await savePassphrase(trx, who, passphraseHash);
+    await deleteSessionsOf(trx, who, tokenHash);
+  });
+}
+
+/**
+ * Other codes; the ones before open nothing any more.
+ *
+ * @throws Refusal for a wrong passphrase
+ */
+export async function renewCodes(
+  db: Database,
+  who: Who,
+  passphrase: string,
+  now: number,
+): Promise<readonly string[]> {
+  await shows(db, who, passphrase, now);
+  const codes = newCodes();
+  await inTransaction(db, async (trx) => {
+    await deleteCodes(trx, who);
+    await insertCodes(trx, who, codes.map(hashOf));
+  });
+  return codes;
 }

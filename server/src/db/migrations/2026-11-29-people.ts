@@ -35,9 +35,10 @@ export async function up(knex: Knex): Promise<void> {
       table.bigInteger('last_at').notNullable().index();
     },
   });
-  // In one statement: a column that is there has what it refers to.
+  // In one statement: a column that is there has what it refers to. What was signed in before stays so, without a name.
   await knex.raw(
-    `ALTER TABLE sessions ADD COLUMN person_id CHAR(36) NULL,
+    `ALTER TABLE sessions ADD COLUMN person_id CHAR(36) NULL, ADD COLUMN id CHAR(36) NULL UNIQUE,
+     ADD COLUMN device VARCHAR(80) NULL, ADD COLUMN since BIGINT NULL, ADD COLUMN seen_at BIGINT NULL,
      ADD CONSTRAINT ${WHO} FOREIGN KEY (person_id) REFERENCES people (id) ON DELETE CASCADE`,
   );
 }
@@ -46,7 +47,8 @@ const WHO = 'sessions_person_id_foreign';
 
 async function forgetWho(knex: Knex): Promise<void> {
   await knex.raw(
-    `ALTER TABLE sessions DROP FOREIGN KEY IF EXISTS ${WHO}, DROP INDEX IF EXISTS ${WHO}, DROP COLUMN IF EXISTS person_id`,
+    `ALTER TABLE sessions DROP FOREIGN KEY IF EXISTS ${WHO}, DROP INDEX IF EXISTS ${WHO},
+     ${['person_id', 'id', 'device', 'since', 'seen_at'].map((column) => `DROP COLUMN IF EXISTS ${column}`).join(', ')}`,
   );
 }
 

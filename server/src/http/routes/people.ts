@@ -1,0 +1,94 @@
+import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/api';
+import { codesRenewalSchema, passphraseChangeSchema } from '@omtel/core/door';
+import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { deleteOtherSessions, deleteSessionById, listSessions } from '../../repositories/sessions';
+import { changePassphrase, renewCodes, type Who } from '../../services/door';
+import { getHousehold } from '../../services/household';
+import { Refusal } from '../../services/refusal';
+import { invalid } from '../problem';
+import type { Services } from '../services';
+import type { SignedIn } from '../session';
+import { answers, jsonBody } from './documented';
+
+const nothing = answers(z.object({}));
+
+/** @throws Refusal in the demo, which is nobody's own */
+function whoOf({ householdId, person }: SignedIn['Variables']): Who & { readonly name: string } {
+  if (!person) throw new Refusal(403, 'The demo is anybody’s: nobody signs in to it.');
+  return { householdId, ...person };
+}
+
+/** Who is signed in where, and what opens the door to them. */
+export function peopleRoutes({ db }: Services) {
+  return new OpenAPIHono<SignedIn>({
+    defaultHook: (result, c) => (result.success ? undefined : invalid(c, result.error)),
+  })
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/devices',
+        summary: 'The devices people are signed in on',
+        responses: answers(signedInDevicesSchema),
+      }),
+      async (c) => {
+        const { householdId } = whoOf(c.var);
+        const devices = await listSessions(db, householdId, c.var.tokenHash, Date.now());
+        return c.json({ devices: [...devices] }, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'delete',
+        path: '/devices',
+        summary: 'Sign every device out but this one',
+        responses: nothing,
+      }),
+      async (c) => {
+        await deleteOtherSessions(db, whoOf(c.var).householdId, c.var.tokenHash);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'delete',
+        path: '/devices/{id}',
+        summary: 'Sign a device out',
+        request: { params: z.object({ id: z.uuid() }) },
+        responses: nothing,
+      }),
+      async (c) => {
+        // Twice is once: it is out.
+        await deleteSessionById(db, whoOf(c.var).householdId, c.req.valid('param').id);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'put',
+        path: '/passphrase',
+        summary: 'Take another passphrase; other devices are signed out',
+        request: { body: jsonBody(passphraseChangeSchema) },
+        responses: nothing,
+      }),
+      async (c) => {
+        const who = whoOf(c.var);
+        const { name } = await getHousehold(db, who.householdId);
+        const change = c.req.valid('json');
+        await changePassphrase(db, { ...who, names: [name, who.name] }, change, c.var.tokenHash, Date.now());
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/codes',
+        summary: 'Make other recovery codes; those before open nothing any more',
+        request: { body: jsonBody(codesRenewalSchema) },
+        responses: answers(recoveryCodesSchema),
+      }),
+      async (c) => {
+        const codes = await renewCodes(db, whoOf(c.var), c.req.valid('json').passphrase, Date.now());
+        return c.json({ codes: [...codes] }, 200);
+      },
+    );
+}
