@@ -147,6 +147,45 @@ test('a lost passphrase is replaced by a code, and the lost phone is signed out'
   await expect(now(kitchen)).toBeVisible();
 });
 
+test('who is in is seen, another phone signed out, the passphrase changed, and other codes made', async ({
+  kitchen,
+  browser,
+  baseURL,
+}) => {
+  const { page, tap } = kitchen;
+  const name = newName();
+  await found(kitchen, name);
+  const phone = await (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
+  await phone.goto('/welcome?way=sign-in');
+  await phone.getByLabel('Household’s name').fill(name);
+  await phone.getByLabel('Your name').fill('Mara');
+  await phone.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
+  await phone.getByRole('button', { name: 'Come in' }).click();
+  await expect(phone.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
+
+  await page.goto('/household');
+  await tap('Devices, passphrase and codes');
+  await expect(page.getByText('This device')).toBeVisible();
+  await tap(/^Sign out Mara: /);
+  await expect(page.getByRole('button', { name: /^Sign out Mara: / })).toHaveCount(0);
+  await phone.reload();
+  await expect(phone.getByRole('button', { name: 'A kitchen of my own' })).toBeVisible();
+  await phone.context().close();
+
+  await page.getByLabel('Passphrase so far', { exact: true }).fill('not it at all');
+  await page.getByLabel('New passphrase', { exact: true }).fill(NEXT);
+  await tap('Take the new one');
+  await expect(page.getByText('That is not your passphrase. Nothing was changed.')).toBeVisible();
+  await page.getByLabel('Passphrase so far', { exact: true }).fill(PASSPHRASE);
+  await tap('Take the new one');
+  await expect(page.getByText('It is the new one now.')).toBeVisible();
+  await page.getByLabel('Passphrase', { exact: true }).fill(NEXT);
+  await tap('Make other codes');
+  await expect(page.getByText(/^([0-9A-Z]{4}-){3}[0-9A-Z]{4}$/)).toHaveCount(8);
+  await page.getByRole('link', { name: '← Household' }).click();
+  await expect(page.getByText('Mara is signed in on this device.')).toBeVisible();
+});
+
 test('what waits on a device of one household is not sent for another that is opened in a second tab', async ({
   kitchen,
   context,

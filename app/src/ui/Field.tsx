@@ -75,6 +75,7 @@ export function Field({
           maxLength={most}
           autoComplete={completes ?? 'off'}
           secureTextEntry={secret && !seen}
+          {...(secret && AS_TYPED)}
           outlineStyle={{ borderRadius: corner.m, borderColor: problem ? colors.hot : colors.outline }}
           contentStyle={{ paddingRight: (suffix ? SUFFIX : space.l) + (signed || secret ? REACH : 0) }}
           style={[styles.input, { backgroundColor: colors.enamel, fontSize: sizes.lead }]}
@@ -122,6 +123,9 @@ export function Field({
     </View>
   );
 }
+
+/** No keyboard makes a passphrase any better. */
+const AS_TYPED = { autoCapitalize: 'none', autoCorrect: false, spellCheck: false } as const;
 
 const SUFFIX = 64;
 

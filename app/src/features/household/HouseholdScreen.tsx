@@ -20,6 +20,7 @@ import { StepsScreen } from './StepsScreen';
 import { ThermometersLink } from './ThermometersLink';
 import { UnitsFields } from './UnitsFields';
 import { WarmMonths } from './WarmMonths';
+import { WhoIsInLink } from './WhoIsInLink';
 import { ZoneField } from './ZoneField';
 
 /** The household: the steps a new one is asked, or all that can be said of it: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
@@ -47,6 +48,7 @@ function AllSettings() {
           <>
             {household.clock.movable && <DemoClock />}
             <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
+            <WhoIsInLink />
             <ThermometersLink />
           </>
         }

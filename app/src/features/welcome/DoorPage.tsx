@@ -12,10 +12,12 @@ interface DoorPageProps {
   readonly lead?: string;
   /** In the middle of the page; what is typed into stays where it stands. */
   readonly lone?: boolean;
-  /** Leads back to the door; not where there is nothing behind it. */
-  readonly back?: boolean;
+  /** Where it leads back to; nowhere where there is nothing behind it. */
+  readonly back?: { readonly to: string; readonly words: string };
   readonly children: ReactNode;
 }
+
+export const TO_THE_DOOR = { to: '/welcome', words: 'Back to the door' } as const;
 
 /** A page before the kitchen: one column, without its bar. */
 export function DoorPage({ title, lead, lone, back, children }: DoorPageProps) {
@@ -29,8 +31,8 @@ export function DoorPage({ title, lead, lone, back, children }: DoorPageProps) {
     >
       <View style={styles.column}>
         {back && (
-          <PageLink href="/welcome">
-            <Words tone="rim">← Back to the door</Words>
+          <PageLink href={back.to}>
+            <Words tone="rim">{`← ${back.words}`}</Words>
           </PageLink>
         )}
         <Heading level={1}>{title}</Heading>

@@ -2,12 +2,14 @@ import { useLocalSearchParams } from 'expo-router';
 import { FoundScreen } from './FoundScreen';
 import { RecoverScreen } from './RecoverScreen';
 import { SignInScreen } from './SignInScreen';
+import { WhoIsInScreen } from './WhoIsInScreen';
 import { WelcomeScreen } from './WelcomeScreen';
 
 const WAYS: Partial<Record<string, () => React.JSX.Element>> = {
   new: FoundScreen,
   'sign-in': SignInScreen,
   recover: RecoverScreen,
+  in: WhoIsInScreen,
 };
 
 /** The door, and the ways through it by their address. They are fetched together: who signs in may have lost the passphrase. */

@@ -5,7 +5,7 @@ import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Words } from '../../ui/Words';
-import { DoorPage } from './DoorPage';
+import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NewPassphraseField } from './NewPassphraseField';
 import { problemsIn } from './problemsIn';
 import { RecoveryCodes } from './RecoveryCodes';
@@ -46,7 +46,7 @@ export function FoundScreen() {
     <DoorPage
       title="A kitchen of my own"
       lead="No e-mail, nothing sent anywhere: it stays on this server."
-      back
+      back={TO_THE_DOOR}
     >
       <Field
         label="Household’s name"

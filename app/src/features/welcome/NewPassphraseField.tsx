@@ -6,6 +6,7 @@ import { Field } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 
 interface NewPassphraseFieldProps {
+  readonly label?: string;
   readonly value: string;
   readonly onChange: (passphrase: string) => void;
   /** What whoever tries knows: the names beside it. */
@@ -22,12 +23,19 @@ const SAYS: Record<Strength, string> = {
 };
 
 /** A passphrase to be chosen: how long it must be, and how strong it is so far. */
-export function NewPassphraseField({ value, onChange, known, problem, onSubmit }: NewPassphraseFieldProps) {
+export function NewPassphraseField({
+  label = 'Passphrase',
+  value,
+  onChange,
+  known,
+  problem,
+  onSubmit,
+}: NewPassphraseFieldProps) {
   const strength = useStrength(value, known);
   return (
     <View>
       <Field
-        label="Passphrase"
+        label={label}
         value={value}
         onChange={onChange}
         problem={problem}

@@ -5,7 +5,7 @@ import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Words } from '../../ui/Words';
-import { DoorPage } from './DoorPage';
+import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NewPassphraseField } from './NewPassphraseField';
 import { problemsIn } from './problemsIn';
 import { useComeIn } from './useComeIn';
@@ -29,7 +29,7 @@ export function RecoverScreen() {
     <DoorPage
       title="A new passphrase"
       lead="By one of the codes you were given. It works once, and signs your other devices out."
-      back
+      back={TO_THE_DOOR}
     >
       <Field
         label="Household’s name"

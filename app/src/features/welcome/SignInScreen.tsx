@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { PageLink } from '../../ui/PageLink';
 import { Words } from '../../ui/Words';
-import { DoorPage } from './DoorPage';
+import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { useComeIn } from './useComeIn';
 
 /** The door to a household that is there already. */
@@ -19,7 +19,7 @@ export function SignInScreen() {
     if (data) await comeIn(data);
   };
   return (
-    <DoorPage title="Sign in" back>
+    <DoorPage title="Sign in" back={TO_THE_DOOR}>
       <Field
         label="Household’s name"
         value={said.household}

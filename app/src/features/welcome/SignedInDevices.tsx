@@ -1,0 +1,63 @@
+import { clockWords, dayName } from '@omtel/core/time';
+import { StyleSheet, View } from 'react-native';
+import {
+  useSignDeviceOutMutation,
+  useSignedInDevicesQuery,
+  useSignOthersOutMutation,
+} from '../../store/peopleApi';
+import { sentenceOf } from '../../store/problem';
+import { useKitchen } from '../../store/useKitchen';
+import { Button } from '../../ui/Button';
+import { Rows } from '../../ui/Rows';
+import { Failed, Loading } from '../../ui/states';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+
+/** The devices somebody is signed in on; one that was lost is signed out from here. */
+export function SignedInDevices() {
+  const { now, zone } = useKitchen();
+  const { data, error, refetch } = useSignedInDevicesQuery(undefined, { refetchOnMountOrArgChange: true });
+  const [signOut, { error: notOut }] = useSignDeviceOutMutation();
+  const [signOthersOut, { isLoading, error: notAllOut }] = useSignOthersOutMutation();
+  const problem = notOut ?? notAllOut;
+  if (!data && error) return <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />;
+  if (!data) return <Loading what="who is in" />;
+  return (
+    <View style={styles.group}>
+      <Rows title="Signed in">
+        {data.devices.map(({ id, person, device, seenAt, here }) => (
+          <View key={id} style={styles.line}>
+            <View style={styles.grow}>
+              <Words face="strong">{`${person.name}: ${device}`}</Words>
+              <Words size="small" tone="soft">
+                {here ? 'This device' : `Seen ${dayName(seenAt, now, zone)}, ${clockWords(seenAt, zone)}`}
+              </Words>
+            </View>
+            {!here && (
+              <Button
+                kind="plain"
+                label="Sign out"
+                name={`Sign out ${person.name}: ${device}`}
+                onPress={() => signOut(id)}
+              />
+            )}
+          </View>
+        ))}
+      </Rows>
+      {problem && (
+        <Words tone="hot" role="alert">
+          {sentenceOf(problem)}
+        </Words>
+      )}
+      {data.devices.length > 1 && (
+        <Button label="Sign all others out" busy={isLoading} onPress={() => signOthersOut()} />
+      )}
+    </View>
+  );
+}
+
+const styles = StyleSheet.create({
+  group: { gap: space.m },
+  line: { flexDirection: 'row', alignItems: 'center', gap: space.m },
+  grow: { flex: 1 },
+});
