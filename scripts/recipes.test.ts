@@ -18,6 +18,7 @@ describe('the recipes of CONTRIBUTING.md', () => {
       'A check',
       'An event',
       'A screen',
+      'A calculator',
       'A device',
     ]));
 

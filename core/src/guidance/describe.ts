@@ -80,6 +80,10 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return value.risks.length ? value.risks.map((risk) => RISK_WORDS[risk]).join(', ') : 'nothing';
     case 'strength':
       return `${value.lowPpm}–${value.highPpm} ppm`;
+    case 'strengthFrom':
+      return `from ${value.ppm} ppm`;
+    case 'percents':
+      return `${value.low}–${value.high} %`;
     case 'masses':
       return `${formatMass(toKilograms(value.low), units)} to ${formatMass(toKilograms(value.high), units)} a person`;
     case 'tolerance':

@@ -483,6 +483,19 @@ const DUTIES: [sentence: string, path: string, values: readonly [string, string,
     'storage.infantOther.refrigerator',
     ['1–2 days', '1–2 days*', '1–2 days*', '1 day'],
   ],
+  ['§8 hands', 'keepingApart.hands', ['20 s', '20 s*', '20 s*', '20 s']],
+  [
+    '§8 what food touches',
+    'keepingApart.sanitiser',
+    ['50–200 ppm', '50–200 ppm*', '50–200 ppm*', '50–200 ppm'],
+  ],
+  ['§8 a new mix daily', 'keepingApart.sanitiserKeeps', ['24 h', '24 h*', '24 h*', '24 h']],
+  [
+    '§8 for disinfecting, not for boards',
+    'keepingApart.disinfecting',
+    ['from 1000 ppm', 'from 1000 ppm*', 'from 1000 ppm*', 'from 1000 ppm'],
+  ],
+  ['§8 bleach bottles', 'keepingApart.bleach', ['3–8.25 %', '3–8.25 %*', '3–8.25 %*', '3–8.25 %']],
 ];
 
 it.each(DUTIES)('%s (%s)', (_sentence, path, values) => {

@@ -148,6 +148,12 @@ export const ruleSetSchema = z.object({
     hands: rule(v.duration),
     sanitiser: rule(v.strength),
     sanitiserWet: rule(v.durationRange),
+    /** How long a mix is good for. */
+    sanitiserKeeps: rule(v.duration),
+    /** From here on it is for floors and bins. */
+    disinfecting: rule(v.strengthFrom),
+    /** What bottles of bleach hold. */
+    bleach: rule(v.percents),
   }),
   servings: z.object({
     wholeBird: rule(v.massRange),

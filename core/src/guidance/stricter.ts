@@ -78,6 +78,8 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
     risks: riskIds.filter((risk) => a.risks.includes(risk) || b.risks.includes(risk)),
   }),
   strength: first,
+  strengthFrom: first,
+  percents: first,
   masses: first,
   tolerance: (a, b) => (a.degrees <= b.degrees ? a : b),
   order: first,

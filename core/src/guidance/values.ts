@@ -118,6 +118,14 @@ export const chillAgain = z.object({
 /** What is not eaten at all, by the risks a food carries. */
 export const avoided = z.object({ kind: z.literal('avoided'), risks: z.array(z.enum(riskIds)) });
 export const strength = z.object({ kind: z.literal('strength'), lowPpm: z.number(), highPpm: z.number() });
+/** What is stronger is for something else. */
+export const strengthFrom = z.object({ kind: z.literal('strengthFrom'), ppm: z.number().positive() });
+/** Hundredths of a weight or volume. */
+export const percents = z.object({
+  kind: z.literal('percents'),
+  low: z.number().positive(),
+  high: z.number().positive(),
+});
 export const massRange = z.object({ kind: z.literal('masses'), low: mass, high: mass });
 export const tolerance = z.object({
   kind: z.literal('tolerance'),
@@ -146,6 +154,8 @@ export const ruleValue = z.union([
   chillAgain,
   avoided,
   strength,
+  strengthFrom,
+  percents,
   massRange,
   tolerance,
   order,

@@ -19,7 +19,7 @@ export {
   toFahrenheit,
 } from './temperature';
 export { fromKilograms, kilograms, type Mass, type MassUnit, pounds, toKilograms } from './mass';
-export { fromLitres, toLitres, type VolumeUnit } from './volume';
+export { fromLitres, type MeasureUnit, toLitres, type VolumeUnit } from './volume';
 export { fromMetres, type Length, type LengthUnit, toMetres } from './length';
 export {
   DAY_MS,

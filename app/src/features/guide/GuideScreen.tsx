@@ -5,6 +5,8 @@ import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
+import { Rows } from '../../ui/Rows';
 import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -13,6 +15,7 @@ import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useSearchReady } from '../../ui/useSearchReady';
+import { calculatorsLike } from './calculators';
 import { FoodTargets } from './FoodTargets';
 import { RuleScreen } from './RuleScreen';
 
@@ -72,7 +75,9 @@ export function GuideScreen() {
       sections.map(([title, found]) => ({ title, data: found.filter((rule) => says(rule.title, wanted)) })),
     [sections, wanted],
   );
+  const calculators = calculatorsLike(wanted);
   const nothing =
+    calculators.length === 0 &&
     shown.every(({ data }) => data.length === 0) &&
     (wanted === '' || searchFoods(wanted).length + searchOwnFoods(ownFoods, wanted).length === 0);
   const wide = useWide();
@@ -101,6 +106,17 @@ export function GuideScreen() {
         onSearch={setText}
         hint="A food or a word, such as pork chops, soup, thawing"
       />
+      {calculators.length > 0 && (
+        <Rows title="Worked out">
+          {calculators.map(({ href, title }) => (
+            <PageLink key={href} href={href}>
+              <Words face="strong" tone="rim">
+                {title}
+              </Words>
+            </PageLink>
+          ))}
+        </Rows>
+      )}
       {wanted === '' && (
         <View style={styles.doors}>
           <Button label="How it is done" onPress={() => router.push('/guide/practice')} />

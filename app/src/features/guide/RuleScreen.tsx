@@ -17,6 +17,8 @@ import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { PageLink } from '../../ui/PageLink';
+import { calculatorsOf } from './calculators';
 import { OwnValue } from './OwnValue';
 
 /** One rule, beside the guide or on a page of its own: its value in both unit systems, its source, and why it reads as it does. */
@@ -54,6 +56,11 @@ export function RuleScreen({ ruleId }: { readonly ruleId?: string }) {
       )}
       {rule.own && <Words>Your own, stricter than the rule.</Words>}
       {rule.note && <Words>{rule.note}</Words>}
+      {calculatorsOf(id).map(({ href, title }) => (
+        <PageLink key={href} href={href}>
+          <Words face="strong" tone="rim">{`Work it out: ${title}`}</Words>
+        </PageLink>
+      ))}
       {id.startsWith(`${rules.school}.`) && <OwnValue rule={rule} />}
       <View style={styles.source}>
         <Heading level={3}>Source</Heading>

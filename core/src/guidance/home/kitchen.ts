@@ -91,6 +91,24 @@ export const keepingApart: Draft<RuleSet['keepingApart']> = {
     value: { kind: 'durations', lowMs: 30 * SECOND_MS, highMs: 60 * SECOND_MS },
     source: 'keeping-clean',
   },
+  sanitiserKeeps: {
+    title: 'Sanitiser is mixed anew after',
+    value: { kind: 'duration', limit: 'most', ms: DAY_MS },
+    source: 'keeping-clean',
+    note: 'Chlorine goes off in air and light.',
+  },
+  disinfecting: {
+    title: 'Bleach mixed for disinfecting only',
+    value: { kind: 'strengthFrom', ppm: 1000 },
+    source: 'keeping-clean',
+    note: 'For floors and bins, not for what food touches.',
+  },
+  bleach: {
+    title: 'Bottles of bleach hold',
+    value: { kind: 'percents', low: 3, high: 8.25 },
+    source: 'keeping-clean',
+    note: 'The common tablespoon in a gallon is 204 ppm from 5.25 % and 321 from 8.25 %: ask which it is.',
+  },
 };
 
 export const servings: Draft<RuleSet['servings']> = {

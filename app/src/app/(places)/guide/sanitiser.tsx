@@ -1,0 +1,1 @@
+export { SanitiserScreen as default } from '../../../features/calculators/SanitiserScreen';
