@@ -79,6 +79,7 @@ describe('a household of one’s own', () => {
     ['one of the commonest', { passphrase: 'password1234' }, 422],
     ['one that is the names', { passphrase: 'Harbour house 12', household: 'Harbour house' }, 422],
     ['a name of nothing one can see', { person: '\u200b' }, 400],
+    ['a name that is short and means much', { household: '\ufdfa'.repeat(40) }, 400],
     ['no such zone', { zone: 'Mars' }, 400],
     ['more than is asked', { role: 'cook' }, 400],
   ])('is not founded with %s', async (_, wrong, status) => {
@@ -150,13 +151,28 @@ describe('signing in', () => {
     const right = await device()('POST', '/api/session', MARA);
     expect([right.status, await sentence(right)]).toEqual([
       429,
-      'That was tried too often. Try again in a minute.',
+      'That was tried too often. Try again in half a minute.',
     ]);
   });
 
   it('counts against nobody what opened the door', async () => {
     await found();
     for (let i = 0; i < 25; i++) expect((await device()('POST', '/api/session', MARA)).status).toBe(200);
+  });
+
+  it('takes nobody for another by an accent or a little picture, who would be counted apart', async () => {
+    await found(device(), { ...HARBOUR, household: 'Boat \u{1f6a4}' });
+    for (const slip of [
+      { person: 'Már\u00e0' },
+      { household: 'Boat \u{1f3e0}' },
+      { household: 'B\u00f6at \u{1f6a4}' },
+    ])
+      expect(
+        (await device()('POST', '/api/session', { ...MARA, household: 'Boat \u{1f6a4}', ...slip })).status,
+      ).toBe(403);
+    expect((await device()('POST', '/api/session', { ...MARA, household: 'BOAT \u{1f6a4}' })).status).toBe(
+      200,
+    );
   });
 });
 
@@ -238,6 +254,13 @@ describe('who is in', () => {
     ] as const)
       expect((await demo(method, path)).status).toBe(403);
     expect((await device()('GET', '/api/me/devices')).status).toBe(401);
+  });
+
+  it('who comes in twice on one device is on it once', async () => {
+    const mine = device();
+    await found(mine);
+    await mine('POST', '/api/session', MARA);
+    expect(await devicesOf(mine)).toHaveLength(1);
   });
 
   it('all others are signed out at once', async () => {

@@ -1,16 +1,21 @@
 import { z } from 'zod';
-import { plainPassphrase } from './names';
+import { nameKey, plainPassphrase } from './names';
 import { isZone } from '../time';
 
 export const SHORTEST_PASSPHRASE = 12;
 export const LONGEST_PASSPHRASE = 200;
+
+/** As long as a name can be when it is told from others. */
+const LONGEST_KEY = 120;
 
 /** A name somebody can be called by. */
 const doorName = z
   .string()
   .trim()
   .max(40, { message: 'At most 40 letters.' })
-  .regex(/[\p{L}\p{N}]/u, { message: 'A name with letters or digits in it.' });
+  .regex(/[\p{L}\p{N}]/u, { message: 'A name with letters or digits in it.' })
+  // A single sign may stand for many letters.
+  .refine((name) => nameKey(name).length <= LONGEST_KEY, { message: 'At most 40 letters.' });
 
 const passphrase = z
   .string()

@@ -28,7 +28,10 @@ export interface SignedIn {
 type Doors = Pick<Services, 'db' | 'secret'>;
 
 /** Signs somebody in on this device, for thirty days by the wall clock; a demo's own clock opens no door. */
-export async function openSession(c: Context, { db, secret }: Doors, visitor: Visitor): Promise<void> {
+export async function openSession(c: Context, doors: Doors, visitor: Visitor): Promise<void> {
+  // Whoever comes in once more is on no list twice.
+  const { db, secret } = doors;
+  await forgetSession(c, doors);
   const token = randomBytes(32).toString('base64url');
   const now = Date.now();
   const session = {
@@ -46,10 +49,14 @@ const giveCookie = (c: Context, secret: string, token: string): Promise<void> =>
   setSignedCookie(c, COOKIE, token, secret, { httpOnly: true, sameSite: 'Lax', path: '/', maxAge: DAYS_30 });
 
 /** Signs this device out: what it held opens nothing any more, on any server. */
-export async function closeSession(c: Context, { db, secret }: Doors): Promise<void> {
+export async function closeSession(c: Context, doors: Doors): Promise<void> {
+  await forgetSession(c, doors);
+  deleteCookie(c, COOKIE, { path: '/' });
+}
+
+async function forgetSession(c: Context, { db, secret }: Doors): Promise<void> {
   const token = await tokenIn(c, secret);
   if (token) await deleteSession(db, hashOf(token));
-  deleteCookie(c, COOKIE, { path: '/' });
 }
 
 /** Who a request comes from. A cookie that was cut, changed or signed out counts as none. */

@@ -1,4 +1,4 @@
-import { MINUTE_MS, SECOND_MS } from '@omtel/core/units';
+import { MINUTE_MS } from '@omtel/core/units';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { hashOf } from '../hashOf';
@@ -7,7 +7,7 @@ import { Refusal } from './refusal';
 
 /** So many tries are free; each one after them is waited for, twice as long as the one before. */
 const FREE = { person: 5, address: 20, founding: 10 } as const;
-const FIRST_WAIT_MS = SECOND_MS;
+const FIRST_WAIT_MS = MINUTE_MS / 2;
 const LONGEST_WAIT_MS = 15 * MINUTE_MS;
 /** After so long without another everything is forgotten. */
 const FORGOTTEN_MS = 60 * MINUTE_MS;
@@ -45,6 +45,7 @@ export async function admit(db: Database, counted: readonly Counted[], now: numb
 }
 
 const inWords = (ms: number): string => {
+  if (ms <= FIRST_WAIT_MS) return 'half a minute';
   const minutes = Math.ceil(ms / MINUTE_MS);
   return minutes > 1 ? `${minutes} minutes` : 'a minute';
 };
