@@ -3,7 +3,6 @@ import type {
   CalendarFeed,
   FoodList,
   FoodTrail,
-  Founded,
   Household,
   Log,
   PowerCut,
@@ -12,7 +11,6 @@ import type {
   StoreReading,
   StoreRecord,
 } from '@omtel/core/api';
-import type { Founding, Recovery, SigningIn } from '@omtel/core/door';
 import type { KitchenEvent } from '@omtel/core/record';
 import type { Usual } from '@omtel/core/usual';
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
@@ -66,21 +64,6 @@ export const api = createApi({
       query: ({ pageParam }) => (pageParam ? `/events?before=${pageParam}` : '/events'),
       infiniteQueryOptions: { initialPageParam: null, getNextPageParam: ({ next }) => next ?? undefined },
       providesTags: ['Food'],
-    }),
-    signInToDemo: build.mutation<ToldHousehold, void>({
-      query: () => ({ url: '/session/demo', method: 'POST' }),
-      transformResponse: told,
-    }),
-    found: build.mutation<Founded, Founding>({
-      query: (body) => ({ url: '/session/new', method: 'POST', body }),
-    }),
-    signIn: build.mutation<ToldHousehold, SigningIn>({
-      query: (body) => ({ url: '/session', method: 'POST', body }),
-      transformResponse: told,
-    }),
-    recover: build.mutation<ToldHousehold, Recovery>({
-      query: (body) => ({ url: '/session/recover', method: 'POST', body }),
-      transformResponse: told,
     }),
     signOut: build.mutation<unknown, void>({ query: () => ({ url: '/session', method: 'DELETE' }) }),
     changeSettings: build.mutation<ToldHousehold, SettingsPatch>({
@@ -165,10 +148,6 @@ export const {
   usePrefetch,
   useUsualQuery,
   useLogInfiniteQuery,
-  useFoundMutation,
-  useRecoverMutation,
-  useSignInMutation,
-  useSignInToDemoMutation,
   useSignOutMutation,
   useChangeSettingsMutation,
   useMoveClockMutation,

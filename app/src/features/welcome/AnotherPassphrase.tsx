@@ -1,7 +1,7 @@
 import { passphraseChangeSchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useChangePassphraseMutation } from '../../store/peopleApi';
+import { useChangePassphraseMutation } from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

@@ -1,6 +1,7 @@
 import { foundingSchema } from '@omtel/core/door';
 import { useState } from 'react';
-import { told, useFoundMutation, type ToldHousehold } from '../../store/api';
+import { told, type ToldHousehold } from '../../store/api';
+import { useFoundMutation } from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

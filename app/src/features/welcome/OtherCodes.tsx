@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useRenewCodesMutation } from '../../store/peopleApi';
+import { useRenewCodesMutation } from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

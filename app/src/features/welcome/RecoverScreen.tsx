@@ -1,6 +1,6 @@
 import { recoverySchema } from '@omtel/core/door';
 import { useState } from 'react';
-import { useRecoverMutation } from '../../store/api';
+import { useRecoverMutation } from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

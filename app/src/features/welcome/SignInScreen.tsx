@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useSignInMutation } from '../../store/api';
+import { useSignInMutation } from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';

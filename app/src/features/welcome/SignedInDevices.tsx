@@ -4,7 +4,7 @@ import {
   useSignDeviceOutMutation,
   useSignedInDevicesQuery,
   useSignOthersOutMutation,
-} from '../../store/peopleApi';
+} from '../../store/doorApi';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
