@@ -1,3 +1,4 @@
+import type { Browser, Page } from '@playwright/test';
 import { expect, test, type Kitchen } from './kitchen';
 
 const PASSPHRASE = 'tarred rope and lamb';
@@ -22,13 +23,17 @@ async function found({ page, tap }: Kitchen, name: string): Promise<readonly str
   return codes;
 }
 
-async function signIn({ page, tap }: Kitchen, household: string, passphrase: string): Promise<void> {
+async function signIn(page: Page, household: string, passphrase: string): Promise<void> {
   await page.goto('/welcome?way=sign-in');
   await page.getByLabel('Household’s name').fill(household);
   await page.getByLabel('Your name').fill('mara');
   await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
-  await tap('Come in');
+  await page.getByRole('button', { name: 'Come in' }).click();
 }
+
+/** A second device of somebody’s, with a cookie of its own. */
+const another = async ({ page }: Kitchen, browser: Browser, baseURL?: string): Promise<Page> =>
+  (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
 
 const leave = async ({ page, tap }: Kitchen) => {
   await page.goto('/household');
@@ -66,7 +71,7 @@ test('a kitchen of one’s own is opened, told how one cooks, left, and opened a
   await expect(page.getByRole('link', { name: /^Red lentil soup/ })).toBeVisible();
   await leave(kitchen);
 
-  await signIn(kitchen, name, 'tarred rope and lamp');
+  await signIn(page, name, 'tarred rope and lamp');
   await expect(page.getByRole('alert')).toContainText('That opens no kitchen here.');
   await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
   await tap('Come in');
@@ -127,7 +132,7 @@ test('a lost passphrase is replaced by a code, and the lost phone is signed out'
   const { page, tap } = kitchen;
   const name = newName();
   const codes = await found(kitchen, name);
-  const other = await (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
+  const other = await another(kitchen, browser, baseURL);
   await other.goto('/welcome?way=sign-in');
   await other.getByRole('link', { name: 'I have lost my passphrase' }).click();
   await other.getByLabel('Household’s name').fill(name);
@@ -140,7 +145,7 @@ test('a lost passphrase is replaced by a code, and the lost phone is signed out'
 
   await page.goto('/now');
   await expect(page.getByRole('button', { name: 'A kitchen of my own' })).toBeVisible();
-  await signIn(kitchen, name, PASSPHRASE);
+  await signIn(page, name, PASSPHRASE);
   await expect(page.getByRole('alert')).toContainText('That opens no kitchen here.');
   await page.getByLabel('Passphrase', { exact: true }).fill(NEXT);
   await tap('Come in');
@@ -155,12 +160,8 @@ test('who is in is seen, another phone signed out, the passphrase changed, and o
   const { page, tap } = kitchen;
   const name = newName();
   await found(kitchen, name);
-  const phone = await (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
-  await phone.goto('/welcome?way=sign-in');
-  await phone.getByLabel('Household’s name').fill(name);
-  await phone.getByLabel('Your name').fill('Mara');
-  await phone.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
-  await phone.getByRole('button', { name: 'Come in' }).click();
+  const phone = await another(kitchen, browser, baseURL);
+  await signIn(phone, name, PASSPHRASE);
   await expect(phone.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
 
   await page.goto('/household');

@@ -2,13 +2,13 @@ import { passphraseChangeSchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChangePassphraseMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { NewPassphraseField } from './NewPassphraseField';
 import { problemsIn } from './problemsIn';
+import { Refused } from './Refused';
 
 const EMPTY = { passphrase: '', next: '' };
 
@@ -43,11 +43,7 @@ export function AnotherPassphrase({ known }: { readonly known: readonly string[]
         problem={pressed ? problems.next : undefined}
         onSubmit={save}
       />
-      {error && (
-        <Words tone="hot" role="alert">
-          {sentenceOf(error)}
-        </Words>
-      )}
+      <Refused error={error} />
       {isSuccess && !said.next && (
         <Words role="status">It is the new one now. Your other devices are signed out.</Words>
       )}

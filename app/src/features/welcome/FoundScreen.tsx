@@ -2,15 +2,14 @@ import { foundingSchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { told, type ToldHousehold } from '../../store/api';
 import { useFoundMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
-import { Field } from '../../ui/Field';
-import { Words } from '../../ui/Words';
 import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NewPassphraseField } from './NewPassphraseField';
+import { NameFields } from './NameFields';
 import { problemsIn } from './problemsIn';
 import { RecoveryCodes } from './RecoveryCodes';
 import { useComeIn } from './useComeIn';
+import { Refused } from './Refused';
 
 interface Founded {
   readonly household: ToldHousehold;
@@ -49,22 +48,14 @@ export function FoundScreen() {
       lead="No e-mail, nothing sent anywhere: it stays on this server."
       back={TO_THE_DOOR}
     >
-      <Field
-        label="Household’s name"
-        value={said.household}
-        onChange={(household) => set({ household })}
-        problem={shown.household}
-        hint="As you would write it on the door. You sign in with it."
-        completes="organization"
-        autoFocus
-      />
-      <Field
-        label="Your name"
-        value={said.person}
-        onChange={(person) => set({ person })}
-        problem={shown.person}
-        hint="As the others call you."
-        completes="username"
+      <NameFields
+        names={said}
+        onChange={set}
+        problems={shown}
+        hints={{
+          household: 'As you would write it on the door. You sign in with it.',
+          person: 'As the others call you.',
+        }}
       />
       <NewPassphraseField
         value={said.passphrase}
@@ -73,11 +64,7 @@ export function FoundScreen() {
         problem={shown.passphrase}
         onSubmit={enter}
       />
-      {error && (
-        <Words tone="hot" role="alert">
-          {sentenceOf(error)}
-        </Words>
-      )}
+      <Refused error={error} />
       <Button kind="main" label="Open it" busy={isLoading} onPress={enter} />
     </DoorPage>
   );

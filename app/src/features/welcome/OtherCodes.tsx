@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useRenewCodesMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { CodeList } from './CodeList';
+import { Refused } from './Refused';
 
 /** Other codes, for who has lost the paper. */
 export function OtherCodes() {
@@ -34,11 +34,7 @@ export function OtherCodes() {
             completes="current-password"
             onSubmit={make}
           />
-          {error && (
-            <Words tone="hot" role="alert">
-              {sentenceOf(error)}
-            </Words>
-          )}
+          <Refused error={error} />
           <Button label="Make other codes" busy={isLoading} onPress={make} />
         </>
       )}

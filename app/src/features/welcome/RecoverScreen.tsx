@@ -1,14 +1,15 @@
 import { recoverySchema } from '@omtel/core/door';
 import { useState } from 'react';
 import { useRecoverMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NewPassphraseField } from './NewPassphraseField';
+import { NameFields } from './NameFields';
 import { problemsIn } from './problemsIn';
 import { useComeIn } from './useComeIn';
+import { Refused } from './Refused';
 
 /** The way in for who has lost their passphrase and kept their codes. */
 export function RecoverScreen() {
@@ -31,19 +32,7 @@ export function RecoverScreen() {
       lead="By one of the codes you were given. It works once, and signs your other devices out."
       back={TO_THE_DOOR}
     >
-      <Field
-        label="Household’s name"
-        value={said.household}
-        onChange={(household) => set({ household })}
-        completes="organization"
-        autoFocus
-      />
-      <Field
-        label="Your name"
-        value={said.person}
-        onChange={(person) => set({ person })}
-        completes="username"
-      />
+      <NameFields names={said} onChange={set} />
       <Field
         label="Code"
         value={said.code}
@@ -57,11 +46,7 @@ export function RecoverScreen() {
         problem={shown.passphrase}
         onSubmit={enter}
       />
-      {error && (
-        <Words tone="hot" role="alert">
-          {sentenceOf(error)}
-        </Words>
-      )}
+      <Refused error={error} />
       <Button kind="main" label="Take this passphrase" busy={isLoading} onPress={enter} />
       <Words tone="soft">
         Without a code nobody can open it again, not even whoever runs the server: the passphrase is kept

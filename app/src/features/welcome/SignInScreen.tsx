@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import { useSignInMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { PageLink } from '../../ui/PageLink';
 import { Words } from '../../ui/Words';
 import { DoorPage, TO_THE_DOOR } from './DoorPage';
+import { NameFields } from './NameFields';
 import { useComeIn } from './useComeIn';
+import { Refused } from './Refused';
 
 /** The door to a household that is there already. */
 export function SignInScreen() {
@@ -20,19 +21,7 @@ export function SignInScreen() {
   };
   return (
     <DoorPage title="Sign in" back={TO_THE_DOOR}>
-      <Field
-        label="Household’s name"
-        value={said.household}
-        onChange={(household) => set({ household })}
-        completes="organization"
-        autoFocus
-      />
-      <Field
-        label="Your name"
-        value={said.person}
-        onChange={(person) => set({ person })}
-        completes="username"
-      />
+      <NameFields names={said} onChange={set} />
       <Field
         label="Passphrase"
         value={said.passphrase}
@@ -40,11 +29,7 @@ export function SignInScreen() {
         completes="current-password"
         onSubmit={enter}
       />
-      {error && (
-        <Words tone="hot" role="alert">
-          {sentenceOf(error)}
-        </Words>
-      )}
+      <Refused error={error} />
       <Button kind="main" label="Come in" busy={isLoading} onPress={enter} />
       <PageLink href="/welcome?way=recover">
         <Words tone="rim">I have lost my passphrase</Words>

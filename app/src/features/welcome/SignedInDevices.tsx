@@ -12,6 +12,7 @@ import { Rows } from '../../ui/Rows';
 import { Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { Refused } from './Refused';
 
 /** The devices somebody is signed in on; one that was lost is signed out from here. */
 export function SignedInDevices() {
@@ -44,11 +45,7 @@ export function SignedInDevices() {
           </View>
         ))}
       </Rows>
-      {problem && (
-        <Words tone="hot" role="alert">
-          {sentenceOf(problem)}
-        </Words>
-      )}
+      <Refused error={problem} />
       {data.devices.length > 1 && (
         <Button label="Sign all others out" busy={isLoading} onPress={() => signOthersOut()} />
       )}

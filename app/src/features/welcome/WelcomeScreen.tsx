@@ -1,12 +1,12 @@
 import { StyleSheet, View } from 'react-native';
 import { useRouter } from 'expo-router';
 import { useSignInToDemoMutation } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { DoorPage } from './DoorPage';
 import { useComeIn } from './useComeIn';
+import { Refused } from './Refused';
 
 /** The door: a kitchen of one's own, a new one or one that is there, and the demo's. */
 export function WelcomeScreen() {
@@ -36,11 +36,7 @@ export function WelcomeScreen() {
           Or look around in the demo: a small boatyard feeds its volunteer crew. Its clock is its own, so
           nothing there spoils in earnest.
         </Words>
-        {error && (
-          <Words tone="hot" role="alert">
-            {sentenceOf(error)}
-          </Words>
-        )}
+        <Refused error={error} />
         <Button label="Open the boatyard’s kitchen" busy={isLoading} onPress={enter} />
       </View>
     </DoorPage>
