@@ -51,7 +51,7 @@ const ASKED: readonly Asked[] = [
     drawing: 'Thawing of',
     open: async (page) => {
       await page.goto('/plan/new');
-      await page.getByLabel('What is to be eaten?').fill('Pork shoulder');
+      await page.getByLabel('What is to be cooked?').fill('Pork shoulder');
       await page.getByRole('button', { name: 'Pork shoulder', exact: true }).first().click();
       await page.getByLabel('Weight', { exact: true }).fill('3');
       await page.getByRole('radio', { name: 'Frozen', exact: true }).click();
