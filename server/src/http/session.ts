@@ -1,6 +1,8 @@
 import { randomBytes } from 'node:crypto';
+import { MEANT_FOR } from '@omtel/core/api';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
+import { v7 as uuid } from 'uuid';
 import { hashOf } from '../hashOf';
 import {
   deleteSession,
@@ -9,8 +11,6 @@ import {
   visitorOfSession,
   type Visitor,
 } from '../repositories/sessions';
-import { MEANT_FOR } from '@omtel/core/api';
-import { v7 as uuid } from 'uuid';
 import { deviceNamed } from './deviceNamed';
 import { problem } from './problem';
 import type { Services } from './services';

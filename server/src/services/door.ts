@@ -1,36 +1,17 @@
-import { randomBytes } from 'node:crypto';
 import { DEFAULT_SETTINGS } from '@omtel/core/api';
-import {
-  CODE_BYTES,
-  codeOf,
-  nameKey,
-  plainPassphrase,
-  readCode,
-  type Founding,
-  type PassphraseChange,
-  type Recovery,
-  type SigningIn,
-} from '@omtel/core/door';
-import { strengthOf } from '@omtel/core/strength';
+import { nameKey, readCode, type Founding, type Recovery, type SigningIn } from '@omtel/core/door';
 import { NIL, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { hashOf } from '../hashOf';
 import { insertHousehold, type HouseholdRow } from '../repositories/households';
-import {
-  findPerson,
-  insertPerson,
-  passphraseHashOf,
-  savePassphrase,
-  type Person,
-} from '../repositories/people';
-import { deleteCodes, insertCodes, useCode } from '../repositories/recoveryCodes';
+import { findPerson, insertPerson, savePassphrase, type Person } from '../repositories/people';
+import { insertCodes, useCode } from '../repositories/recoveryCodes';
 import { deleteSessionsOf, type Visitor } from '../repositories/sessions';
-import { hashed, opens } from './passphrases';
+import { newCodes } from './newCodes';
+import { hashed, opens, refuseCommon } from './passphrases';
 import { Refusal } from './refusal';
 import { admit, cameIn, type Counted } from './throttle';
-
-const CODES = 8;
 
 /** Who asks, by the wall clock, and from where. */
 export interface AtTheDoor {
@@ -40,15 +21,6 @@ export interface AtTheDoor {
 
 /** The same for every way not to come in, so that nobody learns who lives here. */
 const shut = () => new Refusal(403, 'That opens no kitchen here. Look at each of them again, the names too.');
-
-/** @throws Refusal for a passphrase that is among the first anybody would try */
-function refuseCommon(passphrase: string, names: readonly string[]): void {
-  if (strengthOf(plainPassphrase(passphrase), names) === 'common')
-    throw new Refusal(422, 'That passphrase is one of the first anybody would try. Take other words.');
-}
-
-const newCodes = (): readonly string[] =>
-  Array.from({ length: CODES }, () => codeOf(randomBytes(CODE_BYTES)));
 
 /**
  * A household of somebody's own, with its first cook, and the codes that open it should the passphrase be lost.
@@ -141,62 +113,4 @@ export async function recover(db: Database, said: Recovery, at: AtTheDoor): Prom
       return true;
     });
   });
-}
-
-/**
- * Who is signed in shows that it is them, before what opens the door to them is changed: a phone may lie open on the counter.
- *
- * @throws Refusal when the passphrase is another one, or was tried too often
- */
-async function shows(db: Database, who: Who, passphrase: string, now: number): Promise<void> {
-  const counted: readonly Counted[] = [{ by: 'person', key: who.id }];
-  await admit(db, counted, now);
-  if (!(await opens(passphrase, await passphraseHashOf(db, who))))
-    throw new Refusal(403, 'That is not your passphrase. Nothing was changed.');
-  await cameIn(db, counted);
-}
-
-/** Somebody of a household. */
-export type Who = Pick<Person, 'householdId' | 'id'>;
-
-/**
- * Another passphrase. Their other devices are signed out: one may be why it is changed.
- *
- * @param tokenHash of the device it is changed on, which stays signed in
- * @throws Refusal for a wrong old one or a common new one
- */
-export async function changePassphrase(
-  db: Database,
-  who: Who & { readonly names: readonly string[] },
-  { passphrase, next }: PassphraseChange,
-  tokenHash: string,
-  now: number,
-): Promise<void> {
-  refuseCommon(next, who.names);
-  await shows(db, who, passphrase, now);
-  const passphraseHash = await hashed(next);
-  await inTransaction(db, async (trx) => {
-    await savePassphrase(trx, who, passphraseHash);
-    await deleteSessionsOf(trx, who, tokenHash);
-  });
-}
-
-/**
- * Other codes; the ones before open nothing any more.
- *
- * @throws Refusal for a wrong passphrase
- */
-export async function renewCodes(
-  db: Database,
-  who: Who,
-  passphrase: string,
-  now: number,
-): Promise<readonly string[]> {
-  await shows(db, who, passphrase, now);
-  const codes = newCodes();
-  await inTransaction(db, async (trx) => {
-    await deleteCodes(trx, who);
-    await insertCodes(trx, who, codes.map(hashOf));
-  });
-  return codes;
 }

@@ -1,5 +1,7 @@
 import { hash, verify } from '@node-rs/argon2';
 import { plainPassphrase } from '@omtel/core/door';
+import { strengthOf } from '@omtel/core/strength';
+import { Refusal } from './refusal';
 
 /** Argon2id as OWASP’s Password Storage Cheat Sheet has it: 19 MiB, two passes, one lane. */
 const HARD = { memoryCost: 19 * 1024, timeCost: 2, parallelism: 1 } as const;
@@ -28,4 +30,13 @@ export async function opens(passphrase: string, kept: string | null): Promise<bo
   const against = kept ?? (await nobodys);
   const same = await inTurn(() => verify(against, plainPassphrase(passphrase)));
   return kept !== null && same;
+}
+
+/**
+ * @param names what whoever tries knows already
+ * @throws Refusal for a passphrase that is among the first anybody would try
+ */
+export function refuseCommon(passphrase: string, names: readonly string[]): void {
+  if (strengthOf(plainPassphrase(passphrase), names) === 'common')
+    throw new Refusal(422, 'That passphrase is one of the first anybody would try. Take other words.');
 }

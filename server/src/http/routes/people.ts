@@ -2,7 +2,7 @@ import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/api';
 import { codesRenewalSchema, passphraseChangeSchema } from '@omtel/core/door';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { deleteOtherSessions, deleteSessionById, listSessions } from '../../repositories/sessions';
-import { changePassphrase, renewCodes, type Who } from '../../services/door';
+import { changePassphrase, renewCodes, type Who } from '../../services/renewal';
 import { getHousehold } from '../../services/household';
 import { Refusal } from '../../services/refusal';
 import { invalid } from '../problem';
