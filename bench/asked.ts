@@ -51,7 +51,7 @@ export async function asked(): Promise<string[]> {
     }),
   );
   const thaw = RAW.map(([foodKey, form, massKg]) =>
-    leastMs(() => runJob('thaw', { foodKey, form, massKg, guidance })),
+    leastMs(() => runJob('thaw', { foodKey, form, massKg, guidance, place: 'refrigerator' })),
   );
   const roast = RAW.map(([foodKey, form, massKg]) => {
     const asked = { foodKey, form, massKg, ovenC: 165, fan: false, startC: 4, targetC: 74, readings: [] };

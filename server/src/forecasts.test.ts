@@ -8,11 +8,11 @@ describe('forecasts on the server', () => {
       form: 'boneInJoint',
       massKg: 2.4,
       guidance: PLAIN_GUIDANCE,
+      place: 'refrigerator',
     } as const;
-    const { refrigerator, coldWater } = runJob('thaw', asked);
-    expect(coldWater.slowMs).toBeLessThan(refrigerator.fastMs);
-    expect(runJob('thaw', asked).refrigerator.slowMs).toBe(refrigerator.slowMs);
+    const thawed = runJob('thaw', asked);
+    expect(runJob('thaw', asked).slowMs).toBe(thawed.slowMs);
     // All plain values: they survive being sent as JSON.
-    expect(JSON.parse(JSON.stringify(refrigerator))).toEqual(refrigerator);
+    expect(JSON.parse(JSON.stringify(thawed))).toEqual(thawed);
   });
 });

@@ -10,5 +10,4 @@ export {
   type NamedTrial,
   runJob,
   type Subject,
-  type ThawAnswer,
 } from './jobs';

@@ -9,13 +9,11 @@ const HOUR_MS = 3_600_000;
 
 describe('jobs, as a worker does them', () => {
   it('thaw: a colder surrounding that passes heat half as well takes longer; fatter meat has less ice to melt', () => {
-    const usual = runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE }).refrigerator;
-    expect(
-      runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, hTimes: 0.5 }).refrigerator.slowMs,
-    ).toBeGreaterThan(usual.slowMs);
-    expect(runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, fat: 35 }).refrigerator.slowMs).toBeLessThan(
-      usual.slowMs,
-    );
+    const asked = { ...lamb, guidance: PLAIN_GUIDANCE, place: 'refrigerator' } as const;
+    const usual = runJob('thaw', asked);
+    expect(runJob('thaw', { ...asked, hTimes: 0.5 }).slowMs).toBeGreaterThan(usual.slowMs);
+    expect(runJob('thaw', { ...asked, fat: 35 }).slowMs).toBeLessThan(usual.slowMs);
+    expect(runJob('thaw', { ...asked, place: 'coldWater' }).slowMs).toBeLessThan(usual.fastMs);
   });
 
   it('icy: every way on, soonest first, and what it does to dinner', () => {
@@ -112,6 +110,8 @@ describe('jobs, as a worker does them', () => {
   it('a food cannot be all fat and more', () => {
     const { composition } = withTweaks(foodById('stock'), { fat: 3 });
     expect(composition.fat).toBe(3);
-    expect(() => runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, fat: 99 })).toThrow(CompositionProblem);
+    expect(() => runJob('thaw', { ...lamb, guidance: PLAIN_GUIDANCE, place: 'coldWater', fat: 99 })).toThrow(
+      CompositionProblem,
+    );
   });
 });

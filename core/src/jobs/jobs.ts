@@ -1,5 +1,5 @@
 import { foodById, type FormId } from '../foods';
-import { coolingMs, rulesFor, type Guidance, type RuleSet, type Span } from '../guidance';
+import { coolingMs, rulesFor, type Guidance, type RuleSet } from '../guidance';
 import { planMeal, waysToSave, type MealAnswer, type MealAsked, type WayToSave } from '../dishes';
 import { growthAgainst, organisms } from '../microbes';
 import { icyRescue, type IcyWay } from '../plan/icyRescue';
@@ -21,7 +21,7 @@ import {
 } from '../forecast/coolingVerdict';
 import type { Factor } from '../forecast/factor';
 import { roastForecast, type CoreReading, type RoastForecast } from '../forecast/roast';
-import { thawBand, type ThawPlace } from '../forecast/thaw';
+import { thawBand, type ThawBand, type ThawPlace } from '../forecast/thaw';
 import { runTrial, type Trial } from '../forecast/trial';
 import type { Tweaks } from '../forecast/tweaks';
 
@@ -51,8 +51,6 @@ export interface CoolingAnswer {
   readonly fit: Factor | null;
 }
 
-export type ThawAnswer = Record<ThawPlace, Span & { readonly fast: Series; readonly slow: Series }>;
-
 /** A trial with the name its curve goes by. */
 export interface NamedTrial extends Trial {
   readonly label: string;
@@ -60,7 +58,7 @@ export interface NamedTrial extends Trial {
 
 /** What can be computed away from the page. */
 export interface Jobs {
-  thaw: { asked: Subject & { readonly guidance: Guidance }; answer: ThawAnswer };
+  thaw: { asked: Subject & { readonly guidance: Guidance; readonly place: ThawPlace }; answer: ThawBand };
   icy: {
     asked: Subject & {
       readonly guidance: Guidance;
@@ -102,12 +100,7 @@ const runners: {
 } = {
   thaw: ({ foodKey, guidance, ...subject }, onProgress) => {
     const startC = toCelsius(rulesFor(guidance).bands.freezer.value.at);
-    const at = (place: ThawPlace, i: number) =>
-      thawBand(
-        { ...subject, food: foodById(foodKey), place, startC },
-        onProgress && ((share) => onProgress((i + share) / 2)),
-      );
-    return { refrigerator: at('refrigerator', 0), coldWater: at('coldWater', 1) };
+    return thawBand({ ...subject, food: foodById(foodKey), startC }, onProgress);
   },
 
   icy: ({ foodKey, guidance, ...asked }) => {

@@ -1,4 +1,4 @@
-import type { Method, MethodPlan } from '@omtel/core/plan';
+import type { Method } from '@omtel/core/plan';
 import { cookTimeSlip, massSlip, writtenSize, writtenTime } from '@omtel/core/slips';
 import { convertTyped, massUnitOf, MINUTE_MS } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
@@ -67,6 +67,7 @@ export function PlanForm({
   const [method, setMethod] = useState<Method | null>(null);
 
   const { plans, inputs } = planning;
+  const ruleThaw = plans?.find((plan) => plan.method === thaw.place)?.ruleThaw;
   const feasible = plans?.filter((plan) => plan.feasible) ?? [];
   const best = feasible.find((plan) => plan.method === method) ?? feasible[0] ?? null;
   const { keepOrAsk, asked } = useAskFirst(JSON.stringify([draft, best?.method]));
@@ -119,9 +120,11 @@ export function PlanForm({
         <>
           {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}
           <MethodList plans={plans} chosen={best?.method ?? null} onChoose={setMethod} />
-          {thaw.forecast.answer && thaw.subject && (
+          {thaw.subject && ruleThaw && (
             <ThawBand
-              ruleThaw={ruleThaws(plans)}
+              ruleThaw={ruleThaw}
+              place={thaw.place}
+              onPlace={thaw.setPlace}
               answer={thaw.forecast.answer}
               subject={thaw.subject}
               tweaks={tweaks}
@@ -138,8 +141,5 @@ export function PlanForm({
     </Screen>
   );
 }
-
-const ruleThaws = (plans: readonly MethodPlan[]) =>
-  Object.fromEntries(plans.flatMap(({ method, ruleThaw }) => (ruleThaw ? [[method, ruleThaw]] : [])));
 
 const styles = StyleSheet.create({ change: { alignItems: 'flex-start' } });

@@ -12,25 +12,22 @@ export function PlannedThaw({ food }: { readonly food: FoodState }) {
   const { units, rules, guidance } = useKitchen(food);
   const [tweaks, setTweaks] = useState(USUAL_WITH_THICKNESS);
   const method = food.plan?.method;
+  const place = method === 'refrigerator' || method === 'coldWater' ? method : null;
   const { foodKey, form, massKg } = food;
-  const subject =
-    method === 'refrigerator' || method === 'coldWater'
-      ? { ...readTweaks(tweaks, units), foodKey, form, massKg }
-      : null;
-  const forecast = useForecast('thaw', subject && { ...subject, guidance });
-  if (!subject) return null;
+  const subject = { ...readTweaks(tweaks, units), foodKey, form, massKg };
+  const forecast = useForecast('thaw', place && { ...subject, guidance, place });
+  if (!place) return null;
   return (
     <>
       <ForecastState what="Computing how it thaws" forecast={forecast} />
-      {forecast.answer && (
-        <ThawBand
-          ruleThaw={{ [method!]: thawSpan(method!, { food: foodById(foodKey), form, massKg, rules }) }}
-          answer={forecast.answer}
-          subject={subject}
-          tweaks={tweaks}
-          onTweaks={setTweaks}
-        />
-      )}
+      <ThawBand
+        ruleThaw={thawSpan(place, { food: foodById(foodKey), form, massKg, rules })!}
+        place={place}
+        answer={forecast.answer}
+        subject={subject}
+        tweaks={tweaks}
+        onTweaks={setTweaks}
+      />
     </>
   );
 }

@@ -1,6 +1,7 @@
+import type { ThawPlace } from '@omtel/core/forecast';
 import { readMass } from '@omtel/core/foods';
-import type { Subject, ThawAnswer } from '@omtel/core/jobs';
-import { useMemo } from 'react';
+import type { Jobs, Subject } from '@omtel/core/jobs';
+import { useMemo, useState } from 'react';
 import { useKitchen } from '../../store/useKitchen';
 import { useForecast, type Forecast } from '../../workers/useForecast';
 import { readTweaks, type TweakDraft } from '../forecast';
@@ -8,9 +9,12 @@ import { readThickest, type ChosenFood, type PlanDraft } from './draft';
 import type { ComputedThaw } from './usePlanning';
 
 export interface ThawForecast {
-  readonly forecast: Forecast<ThawAnswer>;
+  /** Where it is shown to thaw, which is computed first. */
+  readonly place: ThawPlace;
+  readonly setPlace: (place: ThawPlace) => void;
+  readonly forecast: Forecast<Jobs['thaw']['answer']>;
   readonly subject: Subject | null;
-  /** The spans, once they belong to what the draft says now. */
+  /** The spans that belong to what the draft says now. */
   readonly computed: ComputedThaw;
 }
 
@@ -21,6 +25,7 @@ export function useThaw(
   tweaks: TweakDraft,
 ): ThawForecast {
   const { units, guidance } = useKitchen();
+  const [place, setPlace] = useState<ThawPlace>('refrigerator');
   const read = readMass(mass, massUnit, units);
   const measured = readThickest(thickest, units);
   const subject: Subject | null =
@@ -33,12 +38,27 @@ export function useThaw(
           thickestM: measured.thickestM,
         }
       : null;
-  const forecast = useForecast('thaw', subject && { ...subject, guidance });
-  const { answer, current } = forecast;
+  // The place that is shown is computed first, and the other beside it once that is done.
+  const said = JSON.stringify(subject);
+  const [shownOf, setShownOf] = useState('');
+  const asked = (where: ThawPlace) =>
+    subject && (where === place || shownOf === said) ? { ...subject, guidance, place: where } : null;
+  const forecasts = {
+    refrigerator: useForecast('thaw', asked('refrigerator')),
+    coldWater: useForecast('thaw', asked('coldWater')),
+  };
+  const forecast = forecasts[place];
+  if (settled(forecast) && shownOf !== said) setShownOf(said);
+
+  const refrigerator = settled(forecasts.refrigerator);
+  const coldWater = settled(forecasts.coldWater);
   const computed = useMemo<ComputedThaw>(
-    () =>
-      answer && current ? { refrigerator: answer.refrigerator, coldWater: answer.coldWater } : undefined,
-    [answer, current],
+    () => ({ ...(refrigerator && { refrigerator }), ...(coldWater && { coldWater }) }),
+    [refrigerator, coldWater],
   );
-  return { forecast, subject, computed };
+  return { place, setPlace, forecast, subject, computed };
 }
+
+/** The answer, once it belongs to what is asked now. */
+const settled = ({ answer, current, problem, cancelled }: Forecast<Jobs['thaw']['answer']>) =>
+  current && !problem && !cancelled ? answer : null;
