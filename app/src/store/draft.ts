@@ -54,6 +54,8 @@ interface Draft<Fields> {
   /** The form as it stands. */
   readonly draft: Fields;
   readonly set: (patch: Partial<Fields>) => void;
+  /** As `set`, for a form that holds its fields itself: they are kept, and nothing is drawn anew for it. */
+  readonly note: (patch: Partial<Fields>) => void;
   /** What was filled in is recorded, or not wanted any more. */
   readonly drop: () => void;
   /** It was filled in before, and left. */
@@ -89,9 +91,11 @@ export function useDraft<Fields extends object>(
       }),
     [key, now],
   );
+  const note = (patch: Partial<Fields>) =>
+    keep(key, { at: now, said: { ...said, ...patch } as Record<string, unknown> });
   const drop = useCallback(() => {
     keep(key, null);
     setState({ said: {}, restored: false });
   }, [key]);
-  return { draft: { ...proposed, ...said }, set, drop, restored };
+  return { draft: { ...proposed, ...said }, set, note, drop, restored };
 }

@@ -74,10 +74,9 @@ export function useForecast<Kind extends JobKind>(
   type Answer = Jobs[Kind]['answer'];
   type Asked = Jobs[Kind]['asked'];
   const [outcome, setOutcome] = useState<Outcome<Answer, Asked> | null>(null);
-  const [busy, setBusy] = useState(false);
   const progress = useMemo(() => watched(0), []);
   const [round, setRound] = useState(0);
-  const running = useRef<RunningForecast<Answer> | null>(null);
+  const stop = useRef(() => {});
   // Infinity is a usual length of stay, which JSON does not know.
   const key = asked ? JSON.stringify(asked, (_, value) => (value === Infinity ? 'for ever' : value)) : null;
 
@@ -98,23 +97,27 @@ export function useForecast<Kind extends JobKind>(
         answer: result.answer ?? last?.answer ?? null,
         answered: result.answer ? asked : (last?.answered ?? null),
       }));
-      setBusy(false);
     };
+    let running: RunningForecast<Answer> | null = null;
     const begin = () => {
-      progress.restart();
-      setBusy(true);
-      running.current = runForecast(kind, asked, (share) => wanted && progress.set(share));
-      running.current.answer.then(
+      running = runForecast(kind, asked, (share) => wanted && progress.set(share));
+      running.answer.then(
         (answer) => settle({ answer, problem: null, cancelled: false }),
         (error: Error) => settle({ answer: null, problem: error.message, cancelled: false }),
       );
     };
-    const timer = setTimeout(begin, typed ? SETTLE_MS : 0);
+    progress.restart();
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    // No sooner a tap than its computation: what React draws meanwhile would keep a timer waiting.
+    if (typed) timer = setTimeout(begin, SETTLE_MS);
+    else begin();
+    stop.current = () => {
+      clearTimeout(timer);
+      running?.cancel();
+    };
     return () => {
       wanted = false;
-      clearTimeout(timer);
-      running.current?.cancel();
-      setBusy(false);
+      stop.current();
     };
     // `key` says all that `asked` does, and stays the same while it does.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -124,13 +127,12 @@ export function useForecast<Kind extends JobKind>(
     answer: outcome?.answer ?? null,
     answered: outcome?.answered ?? null,
     current: outcome !== null && outcome.of === key,
-    running: busy,
+    running: key !== null && outcome?.of !== key,
     progress,
     problem: outcome?.of === key ? outcome.problem : null,
     cancelled: outcome?.of === key && outcome.cancelled,
     cancel: () => {
-      running.current?.cancel();
-      setBusy(false);
+      stop.current();
       setOutcome((last) => ({
         of: key ?? '',
         answer: last?.answer ?? null,
@@ -139,6 +141,9 @@ export function useForecast<Kind extends JobKind>(
         cancelled: true,
       }));
     },
-    again: () => setRound((n) => n + 1),
+    again: () => {
+      setOutcome((last) => last && { ...last, of: '' });
+      setRound((n) => n + 1);
+    },
   };
 }

@@ -15,7 +15,7 @@ export function NewPlanScreen() {
   // The food it is for can stand in the address: its plan is then made, or changed.
   const { food: asked } = useLocalSearchParams<{ food?: string }>();
   const { now, zone } = useKitchen();
-  const { draft, set, drop, restored } = useDraft<NewPlanDraft>(asked ? `plan.${asked}` : 'plan', {
+  const { draft, set, note, drop, restored } = useDraft<NewPlanDraft>(asked ? `plan.${asked}` : 'plan', {
     of: asked ? { foodId: asked, name: '', kinds: [] } : null,
     fields: {},
   });
@@ -32,7 +32,7 @@ export function NewPlanScreen() {
         chosen={chosen}
         planned={planned ? fieldsOf(planned, now, zone) : {}}
         filledIn={draft.fields}
-        onFill={(fields) => set({ fields })}
+        onFill={(fields) => note({ fields })}
         asLeft={restored}
         onPlanned={drop}
         onChangeFood={asked ? () => router.replace('/plan/new') : drop}
