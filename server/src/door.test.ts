@@ -5,15 +5,10 @@ import {
   type Household,
   type SignedInDevices,
 } from '@omtel/core/api';
+import { deviceOf, found as foundOn, HARBOUR, sentence } from '../test/door';
 import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
 import { v7 as uuid } from 'uuid';
 
-const HARBOUR = {
-  household: 'Harbour house',
-  person: 'Mara',
-  passphrase: 'tarred rope and lamb',
-  zone: 'UTC',
-};
 const MARA = { household: HARBOUR.household, person: HARBOUR.person, passphrase: HARBOUR.passphrase };
 
 let kitchen: Kitchen;
@@ -22,20 +17,8 @@ beforeEach(async () => {
 });
 afterEach(() => kitchen.close());
 
-/** Another device: it holds whatever cookie it was given last. */
-function device() {
-  let cookie = '';
-  return async (method: string, path: string, body?: unknown, headers = {}): Promise<Response> => {
-    const response = await kitchen.ask(method, path, body, { cookie, ...headers });
-    const given = response.headers.get('set-cookie');
-    if (given) cookie = given.split(';')[0]!;
-    return response;
-  };
-}
-
-const found = async (ask = device(), said: object = HARBOUR): Promise<Founded> =>
-  json<Founded>(await ask('POST', '/api/session/new', said));
-const sentence = async (response: Response) => (await json<{ detail: string }>(response)).detail;
+const device = () => deviceOf(kitchen);
+const found = (ask = device(), said: object = HARBOUR) => foundOn(ask, said);
 
 describe('a household of one’s own', () => {
   it('is there at once, empty, by the wall clock, with codes to keep', async () => {

@@ -9,3 +9,6 @@ export const jsonLog =
   (write: (line: string) => void): Log =>
   (line) =>
     write(JSON.stringify({ time: new Date().toISOString(), ...line }));
+
+/** What kind of error it is: all that a log may say of one that was not expected. */
+export const kindOf = (error: Error): string => ('code' in error ? String(error.code) : error.name);

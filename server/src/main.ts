@@ -6,6 +6,7 @@ import { migrate } from './db/migrate';
 import { ensureDemoHousehold } from './demo/demoHousehold';
 import { createApp } from './http/app';
 import { jsonLog } from './log';
+import { deleteWhatCloses } from './services/closing';
 import { refoldBehind } from './services/refolding';
 
 const KEEP_ALIVE_MS = 65_000;
@@ -30,6 +31,7 @@ async function main(): Promise<void> {
     log,
   });
 
+  deleteWhatCloses(db, log);
   const server = serve({ fetch: app.fetch, port: config.port, hostname: '127.0.0.1' }, ({ port }) => {
     console.log(`listening on http://127.0.0.1:${port}`);
   });

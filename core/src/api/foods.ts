@@ -31,6 +31,8 @@ export interface FoodTrail {
 export interface LogEntry {
   readonly event: KitchenEvent;
   readonly name: string;
+  /** Who entered it, by name; nobody in the demo, or where a device or Omtel itself did. */
+  readonly by?: string;
   /** Somebody said that it did not happen. */
   readonly takenBack?: true;
 }

@@ -3,6 +3,7 @@ import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
 import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
 import { HIGHEST_M, LOWEST_M } from '../thermometers/boiling';
+import { roles } from '../roles/roles';
 import { MOST_THERMOMETERS, thermometerSchema } from '../thermometers/schema';
 import { orProblem } from '../units';
 
@@ -98,7 +99,9 @@ export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),
   /** Who is signed in on this device; nobody in the demo. */
-  me: z.object({ id: z.uuid(), name: z.string() }).nullable(),
+  me: z.object({ id: z.uuid(), name: z.string(), role: z.enum(roles) }).nullable(),
+  /** When it is deleted, by the wall clock; null: nobody asked for that. */
+  closesAt: z.number().int().nullable(),
   settings: settingsSchema,
   /** The household's own time; the demo's can be moved ahead. `aheadMs` is how far it was moved. */
   clock: z.object({

@@ -5,7 +5,20 @@
 export { nameKey, plainPassphrase } from './names';
 export { CODE_BYTES, codeOf, readCode } from './recoveryCode';
 export {
-  codesRenewalSchema,
+  invitationKeySchema,
+  type InvitationKey,
+  type Invited,
+  invitedSchema,
+  type Inviting,
+  invitingSchema,
+  type Joining,
+  joiningSchema,
+  keySaidSchema,
+  type Members,
+  membersSchema,
+  shownSchema,
+} from './members';
+export {
   type Founding,
   foundingSchema,
   type PassphraseChange,

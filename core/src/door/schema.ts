@@ -9,7 +9,7 @@ export const LONGEST_PASSPHRASE = 200;
 const LONGEST_KEY = 120;
 
 /** A name somebody can be called by. */
-const doorName = z
+export const doorName = z
   .string()
   .trim()
   .max(40, { message: 'At most 40 letters.' })
@@ -17,7 +17,7 @@ const doorName = z
   // A single sign may stand for many letters.
   .refine((name) => nameKey(name).length <= LONGEST_KEY, { message: 'At most 40 letters.' });
 
-const passphrase = z
+export const passphrase = z
   .string()
   .max(LONGEST_PASSPHRASE, { message: `At most ${LONGEST_PASSPHRASE} letters.` })
   .refine((typed) => [...plainPassphrase(typed)].length >= SHORTEST_PASSPHRASE, {
@@ -36,7 +36,7 @@ export const foundingSchema = z
 export type Founding = z.infer<typeof foundingSchema>;
 
 /** What was typed at the door: whatever it is, it is read, so that no answer tells what is known here. */
-const said = z.string().max(400);
+export const said = z.string().max(400);
 
 export const signingInSchema = z.object({ household: said, person: said, passphrase: said }).strict();
 export type SigningIn = z.infer<typeof signingInSchema>;
@@ -44,9 +44,6 @@ export type SigningIn = z.infer<typeof signingInSchema>;
 /** Another passphrase for who is signed in, and has to show the one before. */
 export const passphraseChangeSchema = z.object({ passphrase: said, next: passphrase }).strict();
 export type PassphraseChange = z.infer<typeof passphraseChangeSchema>;
-
-/** Other recovery codes, for who shows the passphrase. */
-export const codesRenewalSchema = z.object({ passphrase: said }).strict();
 
 /** A new passphrase for who has lost theirs, by one of the codes they were given. */
 export const recoverySchema = z.object({ household: said, person: said, code: said, passphrase }).strict();

@@ -38,6 +38,7 @@ export async function ensureDemoHousehold(
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
     lastSeq: 0,
+    closesAt: null,
   };
   return inTransaction(db, async (trx) => {
     // Of two servers that start at once one loads it.

@@ -7,8 +7,10 @@ import { HTTPException } from 'hono/http-exception';
 import { requestId } from 'hono/request-id';
 import { secureHeaders } from 'hono/secure-headers';
 import { unlessSilent } from '../db/silence';
+import { kindOf } from '../log';
 import { knownHost } from './knownHost';
-import { kindOf, onError, problem } from './problem';
+import { allowed } from './may';
+import { onError, problem } from './problem';
 import { requestLog } from './requestLog';
 import { calendarRoutes, feedRoutes } from './routes/calendar';
 import { deviceIntake, deviceRoutes } from './routes/devices';
@@ -16,6 +18,7 @@ import { fileRoutes } from './routes/files';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
+import { memberRoutes } from './routes/members';
 import { peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
@@ -82,6 +85,8 @@ export function createApp(services: Services): OpenAPIHono {
   for (const guarded of [
     '/api/household',
     '/api/me/*',
+    '/api/people',
+    '/api/people/*',
     '/api/household/*',
     '/api/foods',
     '/api/foods/*',
@@ -93,11 +98,13 @@ export function createApp(services: Services): OpenAPIHono {
     '/api/devices/*',
   ]) {
     app.use(guarded, signedIn(services));
+    app.use(guarded, allowed);
     app.use(guarded, folded);
   }
   app.route('/api', fileRoutes(services));
   app.route('/api/household', householdRoutes(services));
   app.route('/api/me', peopleRoutes(services));
+  app.route('/api/people', memberRoutes(services));
   app.route('/api', foodRoutes(services));
   app.route('/api/stores', storeRoutes(services));
   app.route('/api/calendar', calendarRoutes(services));

@@ -4,7 +4,7 @@ import { HTTPException } from 'hono/http-exception';
 import type { ContentfulStatusCode } from 'hono/utils/http-status';
 import type { ZodError } from 'zod';
 import { isAway } from '../db/away';
-import type { Log } from '../log';
+import { kindOf, type Log } from '../log';
 import { Refusal } from '../services/refusal';
 
 const TITLES: Record<number, string> = {
@@ -49,9 +49,6 @@ export function invalid(c: Context, error: ZodError): Response {
     fields,
   );
 }
-
-/** What kind of error it is: all that a log may say of one that was not expected. */
-export const kindOf = (error: Error): string => ('code' in error ? String(error.code) : error.name);
 
 /** Turns whatever was thrown into a problem. Only the kind of an unexpected error is logged: its message may be private. */
 export function onError(log: Log) {

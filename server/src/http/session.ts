@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { MEANT_FOR } from '@omtel/core/api';
+import type { Role } from '@omtel/core/roles';
 import type { Context, MiddlewareHandler } from 'hono';
 import { deleteCookie, getSignedCookie, setSignedCookie } from 'hono/cookie';
 import { v7 as uuid } from 'uuid';
@@ -12,6 +13,7 @@ import {
   type Visitor,
 } from '../repositories/sessions';
 import { deviceNamed } from './deviceNamed';
+import { Refusal } from '../services/refusal';
 import { problem } from './problem';
 import type { Services } from './services';
 
@@ -23,6 +25,18 @@ const NOTED_EVERY_MS = 60 * 60 * 1000;
 /** What a request knows once it is signed in. */
 export interface SignedIn {
   Variables: { householdId: string; person: Visitor['person']; tokenHash: string };
+}
+
+/** The demo’s anybody may do everything in it. */
+export const roleOf = ({ person }: Pick<SignedIn['Variables'], 'person'>): Role => person?.role ?? 'cook';
+
+/** @throws Refusal in the demo, which is nobody's own */
+export function whoOf({
+  householdId,
+  person,
+}: SignedIn['Variables']): NonNullable<Visitor['person']> & { readonly householdId: string } {
+  if (!person) throw new Refusal(403, 'The demo is anybody’s: nobody signs in to it.');
+  return { householdId, ...person };
 }
 
 type Doors = Pick<Services, 'db' | 'secret'>;

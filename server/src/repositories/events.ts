@@ -23,6 +23,8 @@ interface Stored {
   at: number;
   payload: unknown;
   seq: number;
+  /** Who entered it; nobody in the demo, or where a device or Omtel itself did. */
+  person_id: string | null;
 }
 
 const OF_MEALS: ReadonlySet<string> = new Set(mealEventTypes);
@@ -47,12 +49,13 @@ export const numbered = <Event extends KitchenEvent>(
   events: readonly Event[],
 ): Event[] => events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
 
-/** Appends numbered events that are not known yet. */
+/** Appends numbered events that are not known yet, as somebody entered them. */
 export const eventsAppended = (
   trx: Database,
   householdId: string,
   events: readonly KitchenEvent[],
   recordedAt: number,
+  by: string | null,
 ): Knex.QueryBuilder[] => [
   trx('events').insert(
     events.map((event) => ({
@@ -64,6 +67,7 @@ export const eventsAppended = (
       recorded_at: recordedAt,
       payload: JSON.stringify(event.payload),
       seq: event.seq,
+      person_id: by,
     })),
   ),
   trx('households')
@@ -148,13 +152,42 @@ export async function pageOfEvents(
   householdId: string,
   most: number,
   before?: Cursor,
-): Promise<{ readonly rows: readonly KitchenEvent[]; readonly next: string | null }> {
+): Promise<{ readonly rows: readonly Entered[]; readonly next: string | null }> {
   const query = db<Stored>('events')
     .where({ household_id: householdId })
     .whereNotIn('type', ['corrected', 'mealScheduled']);
-  return paged((await pageOf(query, { before, most })).map(read), most);
+  const rows = await pageOf(query, { before, most });
+  return paged(
+    rows.map((row) => ({ at: Number(row.at), id: row.id, event: read(row), personId: row.person_id })),
+    most,
+  );
+}
+
+/** An entry as it was first recorded, and who made it. */
+export interface Entered {
+  readonly at: number;
+  readonly id: string;
+  readonly event: KitchenEvent;
+  readonly personId: string | null;
+}
+
+/** Who entered those of these ids that are known. */
+export async function enteredBy(
+  db: Database,
+  householdId: string,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string | null>> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .whereIn('id', [...ids])
+    .select('id', 'person_id');
+  return new Map(rows.map((row) => [row.id, row.person_id]));
 }
 
 export async function deleteEvents(db: Database, householdId: string): Promise<void> {
   await db('events').where({ household_id: householdId }).delete();
 }
+
+/** Deletes so many events of a household at most; how many there were. */
+export const deletePartOfEvents = (db: Database, householdId: string, most: number): Promise<number> =>
+  db('events').where({ household_id: householdId }).limit(most).delete();

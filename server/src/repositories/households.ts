@@ -1,4 +1,5 @@
 import type { Settings } from '@omtel/core/api';
+import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
 import type { Question } from '../db/together';
 import { fromJson } from './json';
@@ -12,6 +13,8 @@ export interface HouseholdRow {
   readonly clockAheadMs: number;
   /** The number of the latest entry it took in. */
   readonly lastSeq: number;
+  /** When it is deleted, by the wall clock; null: nobody asked for that. */
+  readonly closesAt: number | null;
 }
 
 interface Stored {
@@ -23,6 +26,7 @@ interface Stored {
   clock_ahead_ms: number;
   last_seq: number;
   turn: number;
+  closes_at: number | null;
 }
 
 const read = (row: Stored): HouseholdRow => ({
@@ -33,6 +37,7 @@ const read = (row: Stored): HouseholdRow => ({
   clockStartMs: Number(row.clock_start_ms),
   clockAheadMs: Number(row.clock_ahead_ms),
   lastSeq: Number(row.last_seq),
+  closesAt: row.closes_at === null ? null : Number(row.closes_at),
 });
 
 export async function findHousehold(db: Database, householdId: string): Promise<HouseholdRow | null> {
@@ -93,4 +98,30 @@ export async function saveClock(
   await db('households')
     .where({ id: householdId })
     .update({ clock_start_ms: clock.startMs, clock_ahead_ms: clock.aheadMs });
+}
+
+/** Says when a household is deleted, where that is not said yet. */
+export async function saveClosing(db: Database, householdId: string, closesAt: number): Promise<void> {
+  await db<Stored>('households')
+    .where({ id: householdId })
+    .whereNull('closes_at')
+    .update({ closes_at: closesAt });
+}
+
+/** It is kept after all. */
+export async function forgetClosing(db: Database, householdId: string): Promise<void> {
+  await db<Stored>('households').where({ id: householdId }).update({ closes_at: null });
+}
+
+/** Of households, those whose time to be deleted has not come; it is looked for where somebody comes in. */
+export const stillOpen = (now: number) => (query: Knex.QueryBuilder) =>
+  void query.whereNull('households.closes_at').orWhere('households.closes_at', '>', now);
+
+/** Those whose time has come. */
+export const closedHouseholds = (db: Database, now: number): Promise<string[]> =>
+  db<Stored>('households').where('closes_at', '<=', now).pluck('id');
+
+/** Deletes a household whose time has come, with whatever refers to it, unless it is kept after all by then. */
+export async function deleteClosed(db: Database, householdId: string, now: number): Promise<void> {
+  await db<Stored>('households').where({ id: householdId }).where('closes_at', '<=', now).delete();
 }

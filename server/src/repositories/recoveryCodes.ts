@@ -1,13 +1,11 @@
 import type { Database } from '../db/connect';
-import type { Person } from './people';
+import type { Whose } from './people';
 
 interface Stored {
   household_id: string;
   person_id: string;
   code_hash: string;
 }
-
-type Whose = Pick<Person, 'householdId' | 'id'>;
 
 const of = ({ householdId, id }: Whose) => ({ household_id: householdId, person_id: id });
 

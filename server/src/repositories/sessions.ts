@@ -1,4 +1,6 @@
+import type { Role } from '@omtel/core/roles';
 import type { Database } from '../db/connect';
+import { stillOpen } from './households';
 
 interface Stored {
   token_hash: string;
@@ -19,7 +21,7 @@ const MOST_OF_A_HOUSEHOLD = 500;
 /** Who is signed in on a device; nobody of a name in the demo. */
 export interface Visitor {
   readonly householdId: string;
-  readonly person: { readonly id: string; readonly name: string } | null;
+  readonly person: { readonly id: string; readonly name: string; readonly role: Role } | null;
 }
 
 /** A device somebody is signed in on. */
@@ -82,18 +84,21 @@ export async function visitorOfSession(
 ): Promise<(Visitor & { readonly seenAt: number }) | null> {
   const row = await db<Stored>('sessions')
     .leftJoin('people', 'people.id', 'sessions.person_id')
+    .join('households', 'households.id', 'sessions.household_id')
     .where({ token_hash: tokenHash })
+    .where(stillOpen(now))
     .where('expires_at', '>', now)
     .first<Named | undefined>(
       'sessions.household_id',
       'sessions.person_id',
       'sessions.seen_at',
       'people.name',
+      'people.role',
     );
   return row
     ? {
         householdId: row.household_id,
-        person: row.person_id ? { id: row.person_id, name: row.name } : null,
+        person: row.person_id ? { id: row.person_id, name: row.name, role: row.role } : null,
         seenAt: Number(row.seen_at),
       }
     : null;
@@ -101,6 +106,7 @@ export async function visitorOfSession(
 
 interface Named extends Stored {
   name: string;
+  role: Role;
 }
 
 /** Notes that a device was seen, and lets it stay signed in for longer. */
@@ -114,16 +120,27 @@ export async function renewSession(
     .update({ seen_at: seenAt, expires_at: expiresAt });
 }
 
-/** The devices people of a household are signed in on, those seen last first; `here` is the one that has the token. */
+/** The devices of a household, or of one person in it. */
+export interface WhoseDevices {
+  readonly householdId: string;
+  readonly personId: string | null;
+}
+
+const of = ({ householdId, personId }: WhoseDevices) => ({
+  'sessions.household_id': householdId,
+  ...(personId !== null && { 'sessions.person_id': personId }),
+});
+
+/** The devices people are signed in on, those seen last first; `here` is the one that has the token. */
 export async function listSessions(
   db: Database,
-  householdId: string,
+  whose: WhoseDevices,
   tokenHash: string,
   now: number,
 ): Promise<readonly (Session & { readonly here: boolean })[]> {
   const rows = await db<Stored>('sessions')
     .join('people', 'people.id', 'sessions.person_id')
-    .where({ 'sessions.household_id': householdId })
+    .where(of(whose))
     .where('expires_at', '>', now)
     .orderBy('seen_at', 'desc')
     .select<Named[]>('sessions.*', 'people.name');
@@ -137,21 +154,20 @@ export async function listSessions(
   }));
 }
 
-/** Signs one device of a household out; whether it was signed in. */
-export async function deleteSessionById(db: Database, householdId: string, id: string): Promise<boolean> {
-  return (await db<Stored>('sessions').where({ household_id: householdId, id }).delete()) > 0;
+/** Signs one device out. */
+export async function deleteSessionById(db: Database, whose: WhoseDevices, id: string): Promise<void> {
+  await db<Stored>('sessions')
+    .where({ ...of(whose), id })
+    .delete();
 }
 
-/** Signs every device of a household out but the one that has the token. */
+/** Signs every device out but the one that has the token. */
 export async function deleteOtherSessions(
   db: Database,
-  householdId: string,
+  whose: WhoseDevices,
   tokenHash: string,
 ): Promise<void> {
-  await db<Stored>('sessions')
-    .where({ household_id: householdId })
-    .whereNot({ token_hash: tokenHash })
-    .delete();
+  await db<Stored>('sessions').where(of(whose)).whereNot({ token_hash: tokenHash }).delete();
 }
 
 /** Signs somebody out everywhere, but for the device that has the token. */

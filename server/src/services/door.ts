@@ -44,6 +44,7 @@ export async function found(
         householdId,
         id,
         name: said.person,
+        role: 'cook',
         nameKey: nameKey(said.person),
         passphraseHash,
         since: now,
@@ -54,7 +55,7 @@ export async function found(
     if ((error as { code?: string }).code !== 'ER_DUP_ENTRY') throw error;
     throw new Refusal(409, 'There is a household of that name here already. Add a word to yours.');
   }
-  return { visitor: { householdId, person: { id, name: said.person } }, codes };
+  return { visitor: { householdId, person: { id, name: said.person, role: 'cook' } }, codes };
 }
 
 const newHousehold = (id: string, { household, person, zone }: Founding): HouseholdRow => ({
@@ -65,6 +66,7 @@ const newHousehold = (id: string, { household, person, zone }: Founding): Househ
   clockStartMs: 0,
   clockAheadMs: 0,
   lastSeq: 0,
+  closesAt: null,
 });
 
 /** What is counted against who tries a name from an address. */
@@ -85,10 +87,14 @@ async function admitted(
 ): Promise<Visitor> {
   const counted = against(said, address);
   await admit(db, counted, now);
-  const person = await findPerson(db, { household: nameKey(said.household), person: nameKey(said.person) });
+  const person = await findPerson(
+    db,
+    { household: nameKey(said.household), person: nameKey(said.person) },
+    now,
+  );
   if (!(await holds(person)) || !person) throw shut();
   await cameIn(db, counted);
-  return { householdId: person.householdId, person: { id: person.id, name: person.name } };
+  return { householdId: person.householdId, person: { id: person.id, name: person.name, role: person.role } };
 }
 
 /** @throws Refusal, the same one whatever of it was wrong */

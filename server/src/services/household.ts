@@ -23,6 +23,7 @@ export function presentHousehold(row: HouseholdRow, me: Visitor['person'], wall:
     id: row.id,
     name: row.name,
     me,
+    closesAt: row.closesAt,
     settings: row.settings,
     clock: {
       now: householdNow(row, wall),

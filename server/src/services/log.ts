@@ -4,32 +4,37 @@ import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';
 import { foodNames } from '../repositories/foods';
 import { mealNames } from '../repositories/meals';
+import { peopleNames } from '../repositories/people';
 
 const MOST_ON_PAGE = 60;
 
 /** A page of what happened in a household, newest first, each as it was set right; what was taken back says so. */
 export async function logOf(db: Database, householdId: string, before?: Cursor): Promise<Log> {
-  const { rows: events, next } = await pageOfEvents(db, householdId, MOST_ON_PAGE, before);
+  const { rows, next } = await pageOfEvents(db, householdId, MOST_ON_PAGE, before);
+  const events = rows.map(({ event }) => event);
   const ofFoods = events.filter((event): event is FoodEvent => !isOfMeal(event));
   const foodIds = [...new Set(ofFoods.map(({ foodId }) => foodId))];
   const mealIds = [...new Set(events.filter(isOfMeal).map(({ mealId }) => mealId))];
-  const [names, meals, corrections] = await Promise.all([
+  const [names, meals, corrections, people] = await Promise.all([
     foodNames(db, householdId, foodIds),
     mealNames(db, householdId, mealIds),
     correctionsOf(db, householdId, foodIds),
+    peopleNames(db, householdId),
   ]);
   // A food whose coming was taken back is no food any more, but what was entered of it had its name.
   const gone = foodIds.filter((id) => !names.has(id));
   for (const [id, history] of await eventsOfFoods(db, householdId, gone))
     names.set(id, history.find(isBeginning)?.payload.name ?? '');
   const read = asCorrected(corrections);
-  const entries = events
-    .map((event): LogEntry => {
-      if (isOfMeal(event)) return { event, name: meals.get(event.mealId)! };
+  const entries = rows
+    .map(({ event, personId }): LogEntry => {
+      const by = personId === null ? undefined : people.get(personId);
+      if (isOfMeal(event)) return { event, name: meals.get(event.mealId)!, ...(by && { by }) };
       const corrected = read(event);
       return {
         event: corrected ?? event,
         name: names.get(event.foodId)!,
+        ...(by && { by }),
         ...(!corrected && { takenBack: true }),
       };
     })

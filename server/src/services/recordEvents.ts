@@ -32,6 +32,7 @@ export const AHEAD_MS = 2 * 60 * 1000;
  * Appends what happened and stores the new states of foods and meals, all in one transaction. What is known already stands as it was
  * first recorded: sending it again changes nothing.
  *
+ * @param by who enters it; null: Omtel itself, or the demo’s anybody
  * @returns the ids the household now has, and the foods and meals they touch
  * @throws Refusal when an event lies in the future or speaks of what does as past, leaves a food without a beginning, or cannot
  *   be true
@@ -41,6 +42,7 @@ export async function recordEvents(
   householdId: string,
   events: readonly KitchenEvent[],
   wall: WallClock,
+  by: string | null = null,
 ): Promise<Recorded> {
   return inTransaction(db, async (trx) => {
     const ids = new Set(events.map(({ id }) => id));
@@ -62,9 +64,9 @@ export async function recordEvents(
         trx,
         household,
         { fresh: ofFoods(fresh), known: knownOfFoods, children },
-        now,
+        { now, by },
       );
-      const meals = await takeInMeals(trx, { id: householdId, lastSeq }, fresh.filter(isOfMeal), now);
+      const meals = await takeInMeals(trx, { id: householdId, lastSeq }, fresh.filter(isOfMeal), { now, by });
       const told = new Set(foods.map(({ state }) => state.foodId));
       const unchanged = foodsOf(knownOfFoods.filter(({ id }) => ids.has(id))).filter(
         (foodId) => !told.has(foodId),
@@ -102,6 +104,12 @@ interface Intake {
   readonly children: readonly string[];
 }
 
+/** When, by the household’s clock, and by whom it is entered. */
+export interface Entering {
+  readonly now: number;
+  readonly by: string | null;
+}
+
 /** What happened to foods. */
 const ofFoods = (events: readonly KitchenEvent[]): FoodEvent[] =>
   events.filter((event): event is FoodEvent => !isOfMeal(event));
@@ -126,7 +134,7 @@ async function takeIn(
   trx: Database,
   household: HouseholdRow,
   { fresh, known, children }: Intake,
-  now: number,
+  { now, by }: Entering,
 ): Promise<Pick<Recorded, 'foods'> & Pick<HouseholdRow, 'lastSeq'>> {
   if (fresh.length === 0) return { foods: [], lastSeq: household.lastSeq };
   const { id } = household;
@@ -139,7 +147,7 @@ async function takeIn(
   const histories = await historiesOf(trx, id, await descendantsOf(trx, id, foodIds, children), own);
   const outcome = await foldedOf(trx, household, affectedBy(events, histories), histories);
   await writeTogether(trx, [
-    ...eventsAppended(trx, id, events, now),
+    ...eventsAppended(trx, id, events, now, by),
     ...lineageAppended(trx, id, events),
     ...foodsSaved(trx, id, outcome),
   ]);

@@ -2,7 +2,7 @@ import type { PassphraseChange } from '@omtel/core/door';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { hashOf } from '../hashOf';
-import { passphraseHashOf, savePassphrase, type Person } from '../repositories/people';
+import { passphraseHashOf, savePassphrase, type Whose } from '../repositories/people';
 import { deleteCodes, insertCodes } from '../repositories/recoveryCodes';
 import { deleteSessionsOf } from '../repositories/sessions';
 import { newCodes } from './newCodes';
@@ -10,15 +10,12 @@ import { hashed, opens, refuseCommon } from './passphrases';
 import { Refusal } from './refusal';
 import { admit, cameIn, type Counted } from './throttle';
 
-/** Somebody of a household. */
-export type Who = Pick<Person, 'householdId' | 'id'>;
-
 /**
  * Who is signed in shows that it is them, before what opens the door to them is changed: a phone may lie open on the counter.
  *
  * @throws Refusal when the passphrase is another one, or was tried too often
  */
-async function shows(db: Database, who: Who, passphrase: string, now: number): Promise<void> {
+export async function shows(db: Database, who: Whose, passphrase: string, now: number): Promise<void> {
   const counted: readonly Counted[] = [{ by: 'person', key: who.id }];
   await admit(db, counted, now);
   if (!(await opens(passphrase, await passphraseHashOf(db, who))))
@@ -34,7 +31,7 @@ async function shows(db: Database, who: Who, passphrase: string, now: number): P
  */
 export async function changePassphrase(
   db: Database,
-  who: Who & { readonly names: readonly string[] },
+  who: Whose & { readonly names: readonly string[] },
   { passphrase, next }: PassphraseChange,
   tokenHash: string,
   now: number,
@@ -55,7 +52,7 @@ export async function changePassphrase(
  */
 export async function renewCodes(
   db: Database,
-  who: Who,
+  who: Whose,
   passphrase: string,
   now: number,
 ): Promise<readonly string[]> {

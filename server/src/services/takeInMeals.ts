@@ -5,6 +5,7 @@ import { ask, writeTogether } from '../db/together';
 import { eventsAppended, numbered } from '../repositories/events';
 import type { HouseholdRow } from '../repositories/households';
 import { mealsOf, mealsSaved } from '../repositories/meals';
+import type { Entering } from './recordEvents';
 import { Refusal } from './refusal';
 
 /**
@@ -18,7 +19,7 @@ export async function takeInMeals(
   trx: Database,
   household: Pick<HouseholdRow, 'id' | 'lastSeq'>,
   fresh: readonly MealEvent[],
-  now: number,
+  { now, by }: Entering,
 ): Promise<readonly MealState[]> {
   if (fresh.length === 0) return [];
   const ids = [...new Set(fresh.map(({ mealId }) => mealId))];
@@ -27,7 +28,7 @@ export async function takeInMeals(
   for (const event of fresh) meals.set(event.mealId, after(meals.get(event.mealId) ?? null, event));
   const changed = [...meals.values()];
   await writeTogether(trx, [
-    ...eventsAppended(trx, household.id, numbered(household, fresh), now),
+    ...eventsAppended(trx, household.id, numbered(household, fresh), now, by),
     ...mealsSaved(trx, household.id, changed),
   ]);
   return changed;

@@ -17,6 +17,7 @@ import * as devices from './2026-11-28-devices';
 import * as thermometers from './2026-11-28-thermometers';
 import * as watts from './2026-11-28-watts';
 import * as people from './2026-11-29-people';
+import * as members from './2026-11-30-members';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -38,6 +39,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-11-28-thermometers': thermometers,
   '2026-11-28-watts': watts,
   '2026-11-29-people': people,
+  '2026-11-30-members': members,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

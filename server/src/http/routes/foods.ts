@@ -9,6 +9,7 @@ import { listKitchen } from '../../services/kitchen';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
+import { refuseNotTheirs } from '../../services/refuseNotTheirs';
 import { usualIn } from '../../services/usual';
 import type { Services } from '../services';
 import { invalid } from '../problem';
@@ -76,6 +77,11 @@ export function foodRoutes({ db, wall, refolding }: Services) {
         request: { body: jsonBody(recordEventsSchema) },
         responses: answers(shaped<Recorded>('Recorded')),
       }),
-      async (c) => c.json(await recordEvents(db, c.var.householdId, c.req.valid('json').events, wall), 200),
+      async (c) => {
+        const { householdId, person } = c.var;
+        const { events } = c.req.valid('json');
+        if (person) await refuseNotTheirs(db, householdId, events, person);
+        return c.json(await recordEvents(db, householdId, events, wall, person?.id), 200);
+      },
     );
 }

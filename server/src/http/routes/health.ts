@@ -1,7 +1,7 @@
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { unlessSilent } from '../../db/silence';
 import { countSetAside } from '../../repositories/foods';
-import { kindOf } from '../problem';
+import { kindOf } from '../../log';
 import type { Services } from '../services';
 
 const healthSchema = z.object({

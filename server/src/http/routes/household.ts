@@ -1,11 +1,14 @@
 import { clockMoveSchema, householdSchema, settingsPatchSchema } from '@omtel/core/api';
+import { shownSchema } from '@omtel/core/door';
 import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
 import { restartDemo } from '../../demo/demoHousehold';
+import { forgetClosing } from '../../repositories/households';
+import { closeHousehold } from '../../services/closing';
 import { changeSettings, getHousehold, moveClock, presentHousehold } from '../../services/household';
 import { Refusal } from '../../services/refusal';
 import type { Services } from '../services';
 import { invalid } from '../problem';
-import type { SignedIn } from '../session';
+import { whoOf, type SignedIn } from '../session';
 import { answers, jsonBody } from './documented';
 
 /** The household itself: its settings, its clock, and the demo's story. */
@@ -62,6 +65,26 @@ export function householdRoutes({ db, wall }: Services) {
         const household = await getHousehold(db, c.var.householdId);
         if (!household.demo) throw new Refusal(403, 'Only the demo’s story can be started again.');
         return c.json(presentHousehold(await restartDemo(db, household, wall), c.var.person, wall), 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/closing',
+        summary: 'Delete the household after a week',
+        request: { body: jsonBody(shownSchema) },
+        responses,
+      }),
+      async (c) => {
+        await closeHousehold(db, whoOf(c.var), c.req.valid('json').passphrase, Date.now());
+        return c.json(presentHousehold(await getHousehold(db, c.var.householdId), c.var.person, wall), 200);
+      },
+    )
+    .openapi(
+      createRoute({ method: 'delete', path: '/closing', summary: 'Keep the household after all', responses }),
+      async (c) => {
+        await forgetClosing(db, c.var.householdId);
+        return c.json(presentHousehold(await getHousehold(db, c.var.householdId), c.var.person, wall), 200);
       },
     );
 }

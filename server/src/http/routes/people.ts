@@ -1,22 +1,23 @@
 import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/api';
-import { codesRenewalSchema, passphraseChangeSchema } from '@omtel/core/door';
+import { passphraseChangeSchema, shownSchema } from '@omtel/core/door';
+import { whyNot } from '@omtel/core/roles';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { deleteOtherSessions, deleteSessionById, listSessions } from '../../repositories/sessions';
-import { changePassphrase, renewCodes, type Who } from '../../services/renewal';
+import { leave } from '../../services/members';
+import { changePassphrase, renewCodes } from '../../services/renewal';
 import { getHousehold } from '../../services/household';
-import { Refusal } from '../../services/refusal';
 import { invalid } from '../problem';
 import type { Services } from '../services';
-import type { SignedIn } from '../session';
+import { roleOf, whoOf, type SignedIn } from '../session';
 import { answers, jsonBody } from './documented';
 
 const nothing = answers(z.object({}));
 
-/** @throws Refusal in the demo, which is nobody's own */
-function whoOf({ householdId, person }: SignedIn['Variables']): Who & { readonly name: string } {
-  if (!person) throw new Refusal(403, 'The demo is anybody’s: nobody signs in to it.');
-  return { householdId, ...person };
-}
+/** Whose devices somebody sees to: everybody's, or their own. */
+const devicesOf = (known: SignedIn['Variables']) => {
+  const { householdId, id } = whoOf(known);
+  return { householdId, personId: whyNot(roleOf(known), 'people') ? id : null };
+};
 
 /** Who is signed in where, and what opens the door to them. */
 export function peopleRoutes({ db }: Services) {
@@ -31,8 +32,7 @@ export function peopleRoutes({ db }: Services) {
         responses: answers(signedInDevicesSchema),
       }),
       async (c) => {
-        const { householdId } = whoOf(c.var);
-        const devices = await listSessions(db, householdId, c.var.tokenHash, Date.now());
+        const devices = await listSessions(db, devicesOf(c.var), c.var.tokenHash, Date.now());
         return c.json({ devices: [...devices] }, 200);
       },
     )
@@ -44,7 +44,7 @@ export function peopleRoutes({ db }: Services) {
         responses: nothing,
       }),
       async (c) => {
-        await deleteOtherSessions(db, whoOf(c.var).householdId, c.var.tokenHash);
+        await deleteOtherSessions(db, devicesOf(c.var), c.var.tokenHash);
         return c.json({}, 200);
       },
     )
@@ -58,7 +58,7 @@ export function peopleRoutes({ db }: Services) {
       }),
       async (c) => {
         // Twice is once: it is out.
-        await deleteSessionById(db, whoOf(c.var).householdId, c.req.valid('param').id);
+        await deleteSessionById(db, devicesOf(c.var), c.req.valid('param').id);
         return c.json({}, 200);
       },
     )
@@ -83,12 +83,25 @@ export function peopleRoutes({ db }: Services) {
         method: 'post',
         path: '/codes',
         summary: 'Make other recovery codes; those before open nothing any more',
-        request: { body: jsonBody(codesRenewalSchema) },
+        request: { body: jsonBody(shownSchema) },
         responses: answers(recoveryCodesSchema),
       }),
       async (c) => {
         const codes = await renewCodes(db, whoOf(c.var), c.req.valid('json').passphrase, Date.now());
         return c.json({ codes: [...codes] }, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/leaving',
+        summary: 'Belong to the household no more',
+        request: { body: jsonBody(shownSchema) },
+        responses: nothing,
+      }),
+      async (c) => {
+        await leave(db, whoOf(c.var), c.req.valid('json').passphrase, Date.now());
+        return c.json({}, 200);
       },
     );
 }

@@ -1,10 +1,18 @@
 import { foundedSchema, householdSchema } from '@omtel/core/api';
-import { foundingSchema, recoverySchema, signingInSchema } from '@omtel/core/door';
+import {
+  foundingSchema,
+  invitedSchema,
+  joiningSchema,
+  keySaidSchema,
+  recoverySchema,
+  signingInSchema,
+} from '@omtel/core/door';
 import { getConnInfo } from '@hono/node-server/conninfo';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Context } from 'hono';
 import { ensureDemoHousehold } from '../../demo/demoHousehold';
 import { found, recover, signIn, type AtTheDoor } from '../../services/door';
+import { join, lookAtInvitation } from '../../services/invitations';
 import type { Visitor } from '../../repositories/sessions';
 import { getHousehold, presentHousehold } from '../../services/household';
 import { invalid } from '../problem';
@@ -51,6 +59,29 @@ export function sessionRoutes(services: Services) {
         responses: came,
       }),
       async (c) => c.json(await comesIn(c, await signIn(db, c.req.valid('json'), knocks(c))), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/invitation',
+        summary: 'What an invitation is to',
+        request: { body: jsonBody(keySaidSchema) },
+        responses: answers(invitedSchema),
+      }),
+      async (c) => c.json(await lookAtInvitation(db, c.req.valid('json').key, knocks(c)), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/join',
+        summary: 'Come in by an invitation',
+        request: { body: jsonBody(joiningSchema) },
+        responses: answers(foundedSchema),
+      }),
+      async (c) => {
+        const { visitor, codes } = await join(db, c.req.valid('json'), knocks(c));
+        return c.json({ household: await comesIn(c, visitor), codes: [...codes] }, 200);
+      },
     )
     .openapi(
       createRoute({

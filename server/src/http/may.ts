@@ -1,0 +1,70 @@
+import { whyNot, type Act } from '@omtel/core/roles';
+import type { MiddlewareHandler } from 'hono';
+import { matchedRoutes } from 'hono/route';
+import { problem } from './problem';
+import { roleOf, type SignedIn } from './session';
+
+/**
+ * What each request of who is signed in asks for. What is not named here nobody may: whoever adds a route says it here, and nowhere
+ * else. What an entry asks for besides is looked at when it is recorded.
+ */
+export const ASKS: Readonly<Record<string, Act>> = {
+  'GET /api/household': 'read',
+  'PATCH /api/household/settings': 'decide',
+  'PUT /api/household/clock': 'decide',
+  'POST /api/household/restart': 'decide',
+  'POST /api/household/closing': 'people',
+  'DELETE /api/household/closing': 'people',
+
+  'GET /api/people': 'read',
+  'POST /api/people/invitations': 'people',
+  'DELETE /api/people/invitations/:id': 'people',
+  'PUT /api/people/:id/role': 'people',
+  'DELETE /api/people/:id': 'people',
+
+  'GET /api/me/devices': 'own',
+  'DELETE /api/me/devices': 'own',
+  'DELETE /api/me/devices/:id': 'own',
+  'PUT /api/me/passphrase': 'own',
+  'POST /api/me/codes': 'own',
+  'POST /api/me/leaving': 'own',
+
+  'GET /api/foods': 'read',
+  'GET /api/foods/usual': 'read',
+  'GET /api/foods/:id': 'read',
+  'GET /api/events': 'read',
+  'POST /api/events': 'record',
+
+  'GET /api/stores/readings': 'read',
+  'POST /api/stores/readings': 'record',
+  'DELETE /api/stores/readings/:id': 'takeAway',
+  'POST /api/stores/power-cuts': 'record',
+  'DELETE /api/stores/power-cuts/:id': 'takeAway',
+  'POST /api/stores/power-cuts/:id/end': 'record',
+  'DELETE /api/stores/power-cuts/:id/end': 'takeAway',
+
+  'GET /api/calendar': 'read',
+  'POST /api/calendar': 'decide',
+  'DELETE /api/calendar': 'decide',
+
+  'GET /api/devices': 'read',
+  'POST /api/devices': 'decide',
+  'DELETE /api/devices/:id': 'takeAway',
+  'POST /api/devices/:id/key': 'decide',
+  'DELETE /api/devices/:id/key': 'decide',
+  'PUT /api/devices/:id/columns': 'decide',
+  'PUT /api/devices/:id/channels/:channel': 'decide',
+  'GET /api/devices/:id/channels/:channel/record': 'read',
+  'POST /api/devices/:id/readings': 'record',
+};
+
+/** Lets a request pass that its person may make; it stands behind `signedIn`. */
+export const allowed: MiddlewareHandler<SignedIn> = async (c, next) => {
+  const method = c.req.method === 'HEAD' ? 'GET' : c.req.method;
+  const route = matchedRoutes(c).find((one) => one.method === method);
+  // Nothing is at that address, which is said further on.
+  if (!route) return next();
+  const act = ASKS[`${method} ${route.path}`];
+  const why = act ? whyNot(roleOf(c.var), act) : 'Nobody may do that here.';
+  return why ? problem(c, 403, why) : next();
+};
