@@ -1,47 +1,13 @@
-import type { Browser, Page } from '@playwright/test';
+import { another, found, newName, now, PASSPHRASE, signIn } from './atTheDoor';
 import { expect, test, type Kitchen } from './kitchen';
 
-const PASSPHRASE = 'tarred rope and lamb';
 const NEXT = 'salt wind over mud';
-
-let founded = 0;
-/** A name nobody has yet: the households of a stage stay on it. */
-const newName = () => `Harbour house ${Date.now()}-${founded++}`;
-
-/** Founds a household and comes into its kitchen; the codes it was given. */
-async function found({ page, tap }: Kitchen, name: string): Promise<readonly string[]> {
-  await page.goto('/welcome');
-  await tap('A kitchen of my own');
-  await page.getByLabel('Household’s name').fill(name);
-  await page.getByLabel('Your name').fill('Mara');
-  await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
-  await tap('Open it');
-  await expect(page.getByRole('heading', { name: 'Keep these codes' })).toBeVisible();
-  const codes = await page.getByRole('listitem').allInnerTexts();
-  await tap('I have kept them');
-  await expect(page.getByText('Step 1 of 5.')).toBeVisible();
-  return codes;
-}
-
-async function signIn(page: Page, household: string, passphrase: string): Promise<void> {
-  await page.goto('/welcome?way=sign-in');
-  await page.getByLabel('Household’s name').fill(household);
-  await page.getByLabel('Your name').fill('mara');
-  await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
-  await page.getByRole('button', { name: 'Come in' }).click();
-}
-
-/** A second device of somebody’s, with a cookie of its own. */
-const another = async ({ page }: Kitchen, browser: Browser, baseURL?: string): Promise<Page> =>
-  (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
 
 const leave = async ({ page, tap }: Kitchen) => {
   await page.goto('/household');
   await tap('Sign out');
   await expect(page.getByRole('button', { name: 'A kitchen of my own' })).toBeVisible();
 };
-
-const now = ({ page }: Kitchen) => page.getByRole('heading', { name: 'Now', level: 1 });
 
 test('a kitchen of one’s own is opened, told how one cooks, left, and opened again', async ({ kitchen }) => {
   const { page, tap, go } = kitchen;
@@ -165,7 +131,7 @@ test('who is in is seen, another phone signed out, the passphrase changed, and o
   await expect(phone.getByRole('heading', { name: 'Now', level: 1 })).toBeVisible();
 
   await page.goto('/household');
-  await tap('Devices, passphrase and codes');
+  await tap('People, devices and passphrase');
   await expect(page.getByText('This device')).toBeVisible();
   await tap(/^Sign out Mara: /);
   await expect(page.getByRole('button', { name: /^Sign out Mara: / })).toHaveCount(0);
@@ -184,7 +150,7 @@ test('who is in is seen, another phone signed out, the passphrase changed, and o
   await tap('Make other codes');
   await expect(page.getByText(/^([0-9A-Z]{4}-){3}[0-9A-Z]{4}$/)).toHaveCount(8);
   await page.getByRole('link', { name: '← Household' }).click();
-  await expect(page.getByText('Mara is signed in on this device.')).toBeVisible();
+  await expect(page.getByText('Mara is signed in on this device, as a cook.')).toBeVisible();
 });
 
 test('what waits on a device of one household is not sent for another that is opened in a second tab', async ({

@@ -31,6 +31,7 @@ export const boatyard: ToldHousehold = {
   id: '01900000-0000-7000-8000-0000000000aa',
   name: 'The boatyard',
   me: null,
+  closesAt: null,
   settings: { ...DEFAULT_SETTINGS, zone: 'UTC' },
   clock: { now: NOW, aheadMs: 0, movable: true, frozen: true },
   toldAt: NOW,

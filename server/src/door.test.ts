@@ -1,10 +1,4 @@
-import {
-  foundedSchema,
-  MEANT_FOR,
-  type Founded,
-  type Household,
-  type SignedInDevices,
-} from '@omtel/core/api';
+import { foundedSchema, MEANT_FOR, type Household, type SignedInDevices } from '@omtel/core/api';
 import { deviceOf, found as foundOn, HARBOUR, sentence } from '../test/door';
 import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
 import { v7 as uuid } from 'uuid';

@@ -15,6 +15,8 @@ export interface Kitchen {
   readonly db: Database;
   readonly url: string;
   readonly logged: LogLine[];
+  /** All that is served, as `GET /api/foods/:id`. */
+  readonly routes: readonly string[];
   /** Asks as the demo household, once `signIn` was called. */
   ask(
     method: string,
@@ -78,7 +80,8 @@ export async function openKitchen(
     app = started(refolding);
     return refolding;
   };
-  return { db, url: url.href, logged, ask, signIn, restart, close: () => db.destroy() };
+  const routes = app.routes.map(({ method, path }) => `${method} ${path}`);
+  return { db, url: url.href, logged, routes, ask, signIn, restart, close: () => db.destroy() };
 }
 
 export function event<Type extends EventType>(

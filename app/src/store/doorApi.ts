@@ -1,9 +1,19 @@
 import type { Founded, RecoveryCodes, SignedInDevices } from '@omtel/core/api';
-import type { Founding, PassphraseChange, Recovery, SigningIn } from '@omtel/core/door';
+import type {
+  Founding,
+  InvitationKey,
+  Invited,
+  Joining,
+  Members,
+  PassphraseChange,
+  Recovery,
+  SigningIn,
+} from '@omtel/core/door';
+import type { Role } from '@omtel/core/roles';
 import { api, told, type ToldHousehold } from './api';
 
 /** The ways in, who is signed in where, and what opens the door to them: asked for at the door alone. */
-const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn'] }).injectEndpoints({
+const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn', 'Members'] }).injectEndpoints({
   endpoints: (build) => ({
     signInToDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/session/demo', method: 'POST' }),
@@ -19,6 +29,36 @@ const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn'] }).injectEndpoi
     recover: build.mutation<ToldHousehold, Recovery>({
       query: (body) => ({ url: '/session/recover', method: 'POST', body }),
       transformResponse: told,
+    }),
+    invitation: build.query<Invited, string>({
+      query: (key) => ({ url: '/session/invitation', method: 'POST', body: { key } }),
+    }),
+    join: build.mutation<Founded, Joining>({
+      query: (body) => ({ url: '/session/join', method: 'POST', body }),
+    }),
+    members: build.query<Members, void>({ query: () => '/people', providesTags: ['Members'] }),
+    invite: build.mutation<InvitationKey, Role>({
+      query: (role) => ({ url: '/people/invitations', method: 'POST', body: { role } }),
+      invalidatesTags: ['Members'],
+    }),
+    takeInvitationBack: build.mutation<unknown, string>({
+      query: (id) => ({ url: `/people/invitations/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Members'],
+    }),
+    changeRole: build.mutation<unknown, { readonly id: string; readonly role: Role }>({
+      query: ({ id, role }) => ({ url: `/people/${id}/role`, method: 'PUT', body: { role } }),
+      invalidatesTags: ['Members'],
+    }),
+    removePerson: build.mutation<unknown, string>({
+      query: (id) => ({ url: `/people/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Members', 'SignedIn'],
+    }),
+    leave: build.mutation<unknown, string>({
+      query: (passphrase) => ({ url: '/me/leaving', method: 'POST', body: { passphrase } }),
+    }),
+    closeHousehold: build.mutation<unknown, string>({
+      query: (passphrase) => ({ url: '/household/closing', method: 'POST', body: { passphrase } }),
+      invalidatesTags: ['Household'],
     }),
     signedInDevices: build.query<SignedInDevices, void>({
       query: () => '/me/devices',
@@ -44,12 +84,21 @@ const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn'] }).injectEndpoi
 
 export const {
   useChangePassphraseMutation,
+  useChangeRoleMutation,
+  useCloseHouseholdMutation,
   useFoundMutation,
+  useInvitationQuery,
+  useInviteMutation,
+  useJoinMutation,
+  useLeaveMutation,
+  useMembersQuery,
   useRecoverMutation,
+  useRemovePersonMutation,
   useRenewCodesMutation,
   useSignDeviceOutMutation,
   useSignedInDevicesQuery,
   useSignInMutation,
   useSignInToDemoMutation,
   useSignOthersOutMutation,
+  useTakeInvitationBackMutation,
 } = doorApi;

@@ -10,6 +10,7 @@ import { roleOf, type SignedIn } from './session';
  */
 export const ASKS: Readonly<Record<string, Act>> = {
   'GET /api/household': 'read',
+  'GET /api/household/:file{checks\\.(csv|json)}': 'read',
   'PATCH /api/household/settings': 'decide',
   'PUT /api/household/clock': 'decide',
   'POST /api/household/restart': 'decide',
@@ -36,6 +37,7 @@ export const ASKS: Readonly<Record<string, Act>> = {
   'POST /api/events': 'record',
 
   'GET /api/stores/readings': 'read',
+  'GET /api/stores/:file{readings\\.(csv|json)}': 'read',
   'POST /api/stores/readings': 'record',
   'DELETE /api/stores/readings/:id': 'takeAway',
   'POST /api/stores/power-cuts': 'record',
@@ -44,10 +46,13 @@ export const ASKS: Readonly<Record<string, Act>> = {
   'DELETE /api/stores/power-cuts/:id/end': 'takeAway',
 
   'GET /api/calendar': 'read',
+  'GET /api/calendar/plans.ics': 'read',
+  'GET /api/calendar/meals/:file{[0-9a-f-]+\\.ics}': 'read',
   'POST /api/calendar': 'decide',
   'DELETE /api/calendar': 'decide',
 
   'GET /api/devices': 'read',
+  'GET /api/devices/:id/:file{readings\\.(csv|json)}': 'read',
   'POST /api/devices': 'decide',
   'DELETE /api/devices/:id': 'takeAway',
   'POST /api/devices/:id/key': 'decide',

@@ -49,13 +49,19 @@ export const numbered = <Event extends KitchenEvent>(
   events: readonly Event[],
 ): Event[] => events.map((event, index) => ({ ...event, seq: lastSeq + index + 1 }));
 
+/** When, by the household’s clock, and by whom something is entered. */
+export interface Entering {
+  readonly now: number;
+  /** Null: Omtel itself, or the demo’s anybody. */
+  readonly by: string | null;
+}
+
 /** Appends numbered events that are not known yet, as somebody entered them. */
 export const eventsAppended = (
   trx: Database,
   householdId: string,
   events: readonly KitchenEvent[],
-  recordedAt: number,
-  by: string | null,
+  { now, by }: Entering,
 ): Knex.QueryBuilder[] => [
   trx('events').insert(
     events.map((event) => ({
@@ -64,7 +70,7 @@ export const eventsAppended = (
       food_id: subjectOf(event),
       type: event.type,
       at: event.at,
-      recorded_at: recordedAt,
+      recorded_at: now,
       payload: JSON.stringify(event.payload),
       seq: event.seq,
       person_id: by,

@@ -12,7 +12,7 @@ import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { askTogether, writeTogether } from '../db/together';
-import { eventsAppended, eventsById, eventsOf, numbered } from '../repositories/events';
+import { eventsAppended, eventsById, eventsOf, numbered, type Entering } from '../repositories/events';
 import { findFoods, foodsSaved, type Folded } from '../repositories/foods';
 import { childrenOf, descendantsOf, lineageAppended } from '../repositories/lineage';
 import { householdLocked, type HouseholdRow } from '../repositories/households';
@@ -104,12 +104,6 @@ interface Intake {
   readonly children: readonly string[];
 }
 
-/** When, by the household’s clock, and by whom it is entered. */
-export interface Entering {
-  readonly now: number;
-  readonly by: string | null;
-}
-
 /** What happened to foods. */
 const ofFoods = (events: readonly KitchenEvent[]): FoodEvent[] =>
   events.filter((event): event is FoodEvent => !isOfMeal(event));
@@ -134,7 +128,7 @@ async function takeIn(
   trx: Database,
   household: HouseholdRow,
   { fresh, known, children }: Intake,
-  { now, by }: Entering,
+  entering: Entering,
 ): Promise<Pick<Recorded, 'foods'> & Pick<HouseholdRow, 'lastSeq'>> {
   if (fresh.length === 0) return { foods: [], lastSeq: household.lastSeq };
   const { id } = household;
@@ -147,7 +141,7 @@ async function takeIn(
   const histories = await historiesOf(trx, id, await descendantsOf(trx, id, foodIds, children), own);
   const outcome = await foldedOf(trx, household, affectedBy(events, histories), histories);
   await writeTogether(trx, [
-    ...eventsAppended(trx, id, events, now, by),
+    ...eventsAppended(trx, id, events, entering),
     ...lineageAppended(trx, id, events),
     ...foodsSaved(trx, id, outcome),
   ]);

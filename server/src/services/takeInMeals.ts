@@ -2,10 +2,9 @@ import { afterMealEvent, UnplannedMeal, type MealState } from '@omtel/core/trail
 import type { MealEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { ask, writeTogether } from '../db/together';
-import { eventsAppended, numbered } from '../repositories/events';
+import { eventsAppended, numbered, type Entering } from '../repositories/events';
 import type { HouseholdRow } from '../repositories/households';
 import { mealsOf, mealsSaved } from '../repositories/meals';
-import type { Entering } from './recordEvents';
 import { Refusal } from './refusal';
 
 /**
@@ -19,7 +18,7 @@ export async function takeInMeals(
   trx: Database,
   household: Pick<HouseholdRow, 'id' | 'lastSeq'>,
   fresh: readonly MealEvent[],
-  { now, by }: Entering,
+  entering: Entering,
 ): Promise<readonly MealState[]> {
   if (fresh.length === 0) return [];
   const ids = [...new Set(fresh.map(({ mealId }) => mealId))];
@@ -28,7 +27,7 @@ export async function takeInMeals(
   for (const event of fresh) meals.set(event.mealId, after(meals.get(event.mealId) ?? null, event));
   const changed = [...meals.values()];
   await writeTogether(trx, [
-    ...eventsAppended(trx, household.id, numbered(household, fresh), now, by),
+    ...eventsAppended(trx, household.id, numbered(household, fresh), entering),
     ...mealsSaved(trx, household.id, changed),
   ]);
   return changed;

@@ -5,6 +5,7 @@ import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
+import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
 import { asksForShelf, draftAgain, draftOf, draftOfOwn, withLine, type AddDraft } from './addDraft';
@@ -24,6 +25,7 @@ export function AddScreen() {
   const { now, zone, units } = useKitchen();
   const dispatch = useAppDispatch();
   const router = useRouter();
+  const mayPlan = useMay('decide');
   if (food)
     return (
       <AddForm
@@ -43,7 +45,7 @@ export function AddScreen() {
               ? [newEvent(id, now, 'moved', { place: 'refrigerator', shelf })]
               : []),
           ];
-          await dispatch(act({ what: `${added.name}: put in`, events, next: nextFor(id) }));
+          await dispatch(act({ what: `${added.name}: put in`, events, next: nextFor(id, mayPlan) }));
           drop();
           if (!another) router.replace('/stores');
         }}
@@ -68,7 +70,7 @@ export function AddScreen() {
 }
 
 /** What one is likeliest to do next with what was just put in. */
-const nextFor = (id: string) => [
-  { label: 'Plan it', page: `/plan/new?food=${id}` },
+const nextFor = (id: string, mayPlan: boolean) => [
+  ...(mayPlan ? [{ label: 'Plan it', page: `/plan/new?food=${id}` }] : []),
   { label: 'Its label', page: `/food/${id}/label` },
 ];

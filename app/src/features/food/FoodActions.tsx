@@ -4,6 +4,7 @@ import type { EventType, Payload } from '@omtel/core/record';
 import { keptAs, type FoodState } from '@omtel/core/trail';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
+import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
@@ -26,8 +27,9 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
   const recordNow = useRecord();
   const router = useRouter();
   const mealId = useMealOf(food.foodId)?.meal.mealId ?? null;
+  const mayPlan = useMay('decide');
   if (food.place === 'gone') return null;
-  const { likely, other } = actionsOf(food, rules, mealId);
+  const { likely, other } = actionsOf(food, rules, mealId, mayPlan);
   const button = (action: Action, kind: 'other' | 'plain') => (
     <Button
       key={action.label}
@@ -69,6 +71,7 @@ function actionsOf(
   food: FoodState,
   rules: RuleSet,
   mealId: string | null,
+  mayPlan: boolean,
 ): { likely: readonly Action[]; other: readonly Action[] } {
   const { place, stage, cooked, plan, foodId, spell } = food;
   const page = (name: string): string => `/food/${foodId}/${name}`;
@@ -112,7 +115,7 @@ function actionsOf(
       place !== 'refrigerator' && place !== 'heat' && (!cooked || inCold || isCold || place === 'ice'),
       toCold,
     ),
-    ...some(!cooked && !food.cook && place !== 'heat', planIt),
+    ...some(mayPlan && !cooked && !food.cook && place !== 'heat', planIt),
     ...some(place === 'refrigerator' && mayFreeze(food, rules), toFreezer),
   ];
   const other: readonly Action[] = [
@@ -145,7 +148,7 @@ function actionsOf(
     ...some(inCold, label),
     { label: 'Divide or combine', page: page('divide') },
     { label: 'What if', page: page('whatif') },
-    ...some<Action>(plan !== null, {
+    ...some<Action>(mayPlan && plan !== null, {
       label: 'Drop the plan',
       noted: 'plan dropped',
       type: 'planDropped',

@@ -3,6 +3,7 @@ import type { FoodState } from '@omtel/core/trail';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
+import { useMay } from '../../store/useMay';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { SCHOOL_OPTIONS } from '../../ui/schools';
@@ -15,6 +16,8 @@ export function RuledBy({ food }: { readonly food: FoodState }) {
   const { rules } = useKitchen(food);
   const recordNow = useRecord();
   const [open, setOpen] = useState(false);
+  const mayDecide = useMay('decide');
+  if (!mayDecide) return null;
   if (!open)
     return (
       <View style={styles.start}>

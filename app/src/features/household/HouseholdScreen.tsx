@@ -1,9 +1,11 @@
 import type { SettingsPatch } from '@omtel/core/api';
+import { whyNot } from '@omtel/core/roles';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
 import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
 import { useAppDispatch } from '../../store/store';
+import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
@@ -26,21 +28,15 @@ import { ZoneField } from './ZoneField';
 /** The household: the steps a new one is asked, or all that can be said of it: guidance, units, look, thermometer, when somebody is home and awake, and the demo's clock. */
 export function HouseholdScreen() {
   const { step } = useLocalSearchParams<{ step?: string }>();
+  const mayDecide = useMay('decide');
+  if (!mayDecide) return <HelpersScreen />;
   return step ? <StepsScreen key={step} step={step} /> : <AllSettings />;
 }
 
 function AllSettings() {
   const { household, settings, rules } = useKitchen();
   const [change] = useChangeSettingsMutation();
-  const [signOut] = useSignOutMutation();
-  const dispatch = useAppDispatch();
-  const router = useRouter();
   const set = (patch: SettingsPatch) => void change(patch);
-  const leave = async () => {
-    await signOut();
-    router.replace('/welcome');
-    dispatch(api.util.resetApiState());
-  };
   return (
     <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now" roomy>
       <Beside
@@ -86,12 +82,36 @@ function AllSettings() {
             />
             <KitchenFields kitchen={settings.kitchen} cooks={settings.cooks} onChange={set} />
             <CalendarFeed />
-            <Button label="Sign out" onPress={leave} />
+            <SignOut />
           </>
         }
       />
     </Screen>
   );
+}
+
+/** What there is here for who may change nothing of it. */
+function HelpersScreen() {
+  const { household, rules } = useKitchen();
+  return (
+    <Screen title={household.name} subtitle={`Rules: ${rules.name}`} backTo="/now">
+      <Words>{whyNot('helper', 'decide')}</Words>
+      <WhoIsInLink />
+      <SignOut />
+    </Screen>
+  );
+}
+
+function SignOut() {
+  const [signOut] = useSignOutMutation();
+  const dispatch = useAppDispatch();
+  const router = useRouter();
+  const leave = async () => {
+    await signOut();
+    router.replace('/welcome');
+    dispatch(api.util.resetApiState());
+  };
+  return <Button label="Sign out" onPress={leave} />;
 }
 
 const styles = StyleSheet.create({

@@ -13,9 +13,9 @@ export function WhoIsInLink() {
   return (
     <View style={styles.group}>
       <Heading>Who is in</Heading>
-      <Words>{`${me.name} is signed in on this device.`}</Words>
+      <Words>{`${me.name} is signed in on this device, as a ${me.role}.`}</Words>
       <View style={styles.start}>
-        <Button label="Devices, passphrase and codes" onPress={() => goTo('/welcome?way=in')} />
+        <Button label="People, devices and passphrase" onPress={() => goTo('/welcome?way=in')} />
       </View>
     </View>
   );

@@ -5,7 +5,8 @@ import { Link, useLocalSearchParams } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLogInfiniteQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
-import { useKitchen } from '../../store/useKitchen';
+import { useHousehold, useKitchen } from '../../store/useKitchen';
+import { useMay } from '../../store/useMay';
 import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -45,9 +46,11 @@ export function LogScreen() {
       <Loading what="what was before" />
     ));
   const wide = useWide();
+  const { me } = useHousehold();
+  const maySetRight = useMay('takeAway');
   const { food: shown = firstFood(days) } = useLocalSearchParams<{ food?: string }>();
   const row = useCallback(
-    ({ event, name, takenBack }: LogEntry) => {
+    ({ event, name, by, takenBack }: LogEntry) => {
       const subject = subjectOf(event);
       const page = isOfMeal(event)
         ? `/plan/meal/${subject}`
@@ -60,17 +63,22 @@ export function LogScreen() {
           when={clockWords(event.at, zone)}
           whenWidth={WHEN_WIDTH}
           takenBack={takenBack}
-          open={!takenBack}
+          open={!takenBack && (maySetRight || by === me?.name)}
         >
           <Link href={page as never}>
             <Words tone="rim" face={wide && subject === shown ? 'strong' : 'text'}>
               {name}
             </Words>
           </Link>
+          {by && (
+            <Words size="small" tone="soft">
+              {by}
+            </Words>
+          )}
         </Entry>
       );
     },
-    [zone, wide, shown],
+    [zone, wide, shown, maySetRight, me],
   );
   const list = (
     <ListScreen

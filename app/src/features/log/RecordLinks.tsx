@@ -1,20 +1,24 @@
 import { StyleSheet, View } from 'react-native';
+import { useMay } from '../../store/useMay';
 import { PageLink } from '../../ui/PageLink';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 
-const PAGES = [
+const RECORDS = [
   ['/record/refrigerator', 'Refrigerator’s record'],
   ['/record/freezer', 'Freezer’s record'],
+] as const;
+const INSTRUMENTS = [
   ['/thermometers', 'Thermometers'],
   ['/devices', 'Devices'],
 ] as const;
 
 /** What else is on record: the air of the stores, and what it was read with. */
 export function RecordLinks() {
+  const mayDecide = useMay('decide');
   return (
     <View style={styles.row}>
-      {PAGES.map(([href, label]) => (
+      {[...RECORDS, ...(mayDecide ? INSTRUMENTS : [])].map(([href, label]) => (
         <PageLink key={href} href={href} style={styles.link}>
           <Words tone="rim" face="strong">
             {label}

@@ -10,6 +10,7 @@ import { act } from '../../store/outbox/act';
 import { newMealEvent } from '../../store/outbox/record';
 import { sentenceOf } from '../../store/problem';
 import { useAppDispatch } from '../../store/store';
+import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { FileLink } from '../../ui/FileLink';
@@ -54,6 +55,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
   const wide = useWide();
   const [chosen, setChosen] = useState<string | null>(null);
   const { wanted, mealId } = meal;
+  const mayPlan = useMay('decide');
   const drop = async () => {
     await dispatch(
       act({
@@ -157,13 +159,15 @@ function Meal({ meal }: { readonly meal: MealState }) {
             onPress={() => dispatch(planAnew(mealId, household))}
           />
         )}
-        <Button
-          kind="plain"
-          label="Change the meal"
-          onPress={() => router.push(`/plan/meal/new?id=${mealId}` as never)}
-        />
+        {mayPlan && (
+          <Button
+            kind="plain"
+            label="Change the meal"
+            onPress={() => router.push(`/plan/meal/new?id=${mealId}` as never)}
+          />
+        )}
         <FileLink href={`/api/calendar/meals/${mealId}.ics`} label="Calendar file" />
-        <Button kind="plain" label="Not wanted any more" onPress={drop} />
+        {mayPlan && <Button kind="plain" label="Not wanted any more" onPress={drop} />}
       </View>
     </Screen>
   );

@@ -7,6 +7,7 @@ import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
+import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -41,6 +42,7 @@ export function NowScreen() {
   const needs = useMemo(() => needsOf(agenda, meals, now), [agenda, meals, now]);
   const router = useRouter();
   const [first] = needs;
+  const mayPlan = useMay('decide');
 
   const list = (
     <Screen
@@ -57,7 +59,9 @@ export function NowScreen() {
           action={
             <View style={styles.first}>
               <Button label="Put something in" onPress={() => router.push('/add' as never)} />
-              <Button label="Plan a meal" onPress={() => router.push('/plan/meal/new' as never)} />
+              {mayPlan && (
+                <Button label="Plan a meal" onPress={() => router.push('/plan/meal/new' as never)} />
+              )}
             </View>
           }
         >

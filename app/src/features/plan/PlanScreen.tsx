@@ -7,6 +7,7 @@ import { StyleSheet, View } from 'react-native';
 import { useFoodsQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
+import { useMay } from '../../store/useMay';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
@@ -24,6 +25,7 @@ import { PlannedThaw } from './PlannedThaw';
 export function PlanScreen() {
   const router = useRouter();
   const { data, error, refetch } = useFoodsQuery();
+  const mayPlan = useMay('decide');
   const planned = (data?.foods ?? [])
     .map(({ state }) => state)
     .filter(({ plan }) => plan !== null)
@@ -35,10 +37,17 @@ export function PlanScreen() {
       title="Plan"
       subtitle="Back from the meal to the first thing to do"
       foot={
-        <>
-          <Button kind="main" grow label="New meal" onPress={() => router.push('/plan/meal/new' as never)} />
-          <Button grow label="New plan" onPress={() => router.push('/plan/new')} />
-        </>
+        mayPlan && (
+          <>
+            <Button
+              kind="main"
+              grow
+              label="New meal"
+              onPress={() => router.push('/plan/meal/new' as never)}
+            />
+            <Button grow label="New plan" onPress={() => router.push('/plan/new')} />
+          </>
+        )
       }
       rules
     >
@@ -68,6 +77,7 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
   const { now, zone, units, rules } = useKitchen(food);
   const router = useRouter();
   const wide = useWide();
+  const mayPlan = useMay('decide');
   const schedule = scheduleOf(food, now, rules)!;
   const plan = food.plan!;
   const { next } = schedule;
@@ -110,12 +120,14 @@ function PlannedFood({ food }: { readonly food: FoodState }) {
           })}
         </View>
       </PageLink>
-      <Button
-        kind="plain"
-        label="Change it"
-        name={`Change the plan for ${food.name}`}
-        onPress={() => router.push(`/plan/new?food=${food.foodId}` as never)}
-      />
+      {mayPlan && (
+        <Button
+          kind="plain"
+          label="Change it"
+          name={`Change the plan for ${food.name}`}
+          onPress={() => router.push(`/plan/new?food=${food.foodId}` as never)}
+        />
+      )}
       <RescueNotice food={food} />
       {!food.cook && !food.thaw?.thawedAt && <PlannedThaw food={food} />}
     </View>

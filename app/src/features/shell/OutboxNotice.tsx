@@ -1,15 +1,15 @@
 import { clockWords } from '@omtel/core/time';
 import { eventWords } from '@omtel/core/record';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
-import { useEffect, type ReactNode } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useEffect } from 'react';
+import { StyleSheet } from 'react-native';
 import { dropEntry, sendAgain, sendOutbox } from '../../store/outbox/send';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
+import { Strip } from './Strip';
 
 const TRY_AGAIN_MS = 10_000;
 
@@ -18,6 +18,7 @@ export function OutboxNotice() {
   const { waiting, problem, refused } = useAppSelector(({ outbox }) => outbox);
   const { units, zone } = useKitchen();
   const dispatch = useAppDispatch();
+  const { colors } = useLook();
 
   useEffect(() => {
     const send = () => void dispatch(sendOutbox());
@@ -33,7 +34,7 @@ export function OutboxNotice() {
   return (
     <>
       {problem && (
-        <Strip>
+        <Strip icon={<CloudOff size={20} color={colors.ink} />}>
           <Words style={styles.words}>
             {waiting > 0
               ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} to be sent. ${problem}`
@@ -42,7 +43,7 @@ export function OutboxNotice() {
         </Strip>
       )}
       {refused.map(({ id, event, sentence }) => (
-        <Strip key={id}>
+        <Strip key={id} icon={<CloudOff size={20} color={colors.ink} />}>
           <Words style={styles.words}>
             {`Not taken: “${eventWords(event, { units, zone })}”, ${clockWords(event.at, zone)}. ${sentence}`}
           </Words>
@@ -54,26 +55,4 @@ export function OutboxNotice() {
   );
 }
 
-function Strip({ children }: { readonly children: ReactNode }) {
-  const { colors } = useLook();
-  return (
-    <View
-      role="status"
-      style={[styles.strip, { backgroundColor: colors.band, borderBottomColor: colors.bandEdge }]}
-    >
-      <CloudOff size={20} color={colors.ink} />
-      {children}
-    </View>
-  );
-}
-
-const styles = StyleSheet.create({
-  strip: {
-    flexDirection: 'row',
-    alignItems: 'center',
-    gap: space.m,
-    padding: space.m,
-    borderBottomWidth: space.hair,
-  },
-  words: { flex: 1 },
-});
+const styles = StyleSheet.create({ words: { flex: 1 } });

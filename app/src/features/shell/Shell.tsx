@@ -1,6 +1,7 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
 import { lazy, Suspense, useEffect } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useHousehold } from '../../store/useKitchen';
 import { Later } from '../../ui/Later';
 import { pageOpened } from '../../ui/press';
 import { useLook, useWide } from '../../ui/theme';
@@ -10,6 +11,7 @@ import { OutboxNotice } from './OutboxNotice';
 import { TickBar } from './TickBar';
 import { UnitsAtNumber } from './UnitsAtNumber';
 
+const ClosingNotice = lazy(async () => ({ default: (await import('./ClosingNotice')).ClosingNotice }));
 const Watch = lazy(async () => ({ default: (await import('./Watch')).Watch }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
@@ -17,12 +19,18 @@ export function Shell() {
   const { colors } = useLook();
   const wide = useWide();
   const path = usePathname();
+  const { closesAt } = useHousehold();
   useKeepFocus();
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide && <PlaceBar path={path} rail />}
       <View style={styles.room} role="main">
         <OutboxNotice />
+        {closesAt !== null && (
+          <Suspense>
+            <ClosingNotice closesAt={closesAt} />
+          </Suspense>
+        )}
         {/* What was noted lies over the page, never over the word that it is not sent yet. */}
         <View style={styles.room}>
           <TickBar path={path} />

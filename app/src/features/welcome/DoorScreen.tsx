@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import { FoundScreen } from './FoundScreen';
+import { JoinScreen } from './JoinScreen';
 import { RecoverScreen } from './RecoverScreen';
 import { SignInScreen } from './SignInScreen';
 import { WhoIsInScreen } from './WhoIsInScreen';
@@ -8,6 +9,7 @@ import { WelcomeScreen } from './WelcomeScreen';
 const WAYS: Partial<Record<string, () => React.JSX.Element>> = {
   new: FoundScreen,
   'sign-in': SignInScreen,
+  join: JoinScreen,
   recover: RecoverScreen,
   in: WhoIsInScreen,
 };

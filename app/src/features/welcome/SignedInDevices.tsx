@@ -1,4 +1,3 @@
-import { clockWords, dayName } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import {
   useSignDeviceOutMutation,
@@ -12,6 +11,7 @@ import { Rows } from '../../ui/Rows';
 import { Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { whenWords } from './members/words';
 import { Refused } from './Refused';
 
 /** The devices somebody is signed in on; one that was lost is signed out from here. */
@@ -31,7 +31,7 @@ export function SignedInDevices() {
             <View style={styles.grow}>
               <Words face="strong">{`${person.name}: ${device}`}</Words>
               <Words size="small" tone="soft">
-                {here ? 'This device' : `Seen ${dayName(seenAt, now, zone)}, ${clockWords(seenAt, zone)}`}
+                {here ? 'This device' : `Seen ${whenWords(seenAt, now, zone)}`}
               </Words>
             </View>
             {!here && (

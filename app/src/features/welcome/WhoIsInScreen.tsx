@@ -4,6 +4,8 @@ import { space } from '../../ui/tokens';
 import { SignedIn } from '../shell';
 import { AnotherPassphrase } from './AnotherPassphrase';
 import { DoorPage } from './DoorPage';
+import { Leaving } from './members/Leaving';
+import { Members } from './members/Members';
 import { OtherCodes } from './OtherCodes';
 import { SignedInDevices } from './SignedInDevices';
 
@@ -30,9 +32,11 @@ function WhoIsIn() {
     >
       {me && (
         <View style={styles.parts}>
+          <Members />
           <SignedInDevices />
           <AnotherPassphrase known={[name, me.name]} />
           <OtherCodes />
+          <Leaving />
         </View>
       )}
     </DoorPage>

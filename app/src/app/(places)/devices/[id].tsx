@@ -1,1 +1,10 @@
-export { DeviceScreen as default } from '../../../features/devices/DeviceScreen';
+import { DeviceScreen } from '../../../features/devices/DeviceScreen';
+import { CooksOnly } from '../../../features/shell/CooksOnly';
+
+export default function Device() {
+  return (
+    <CooksOnly>
+      <DeviceScreen />
+    </CooksOnly>
+  );
+}

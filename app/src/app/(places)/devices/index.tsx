@@ -1,1 +1,10 @@
-export { DevicesScreen as default } from '../../../features/devices/DevicesScreen';
+import { DevicesScreen } from '../../../features/devices/DevicesScreen';
+import { CooksOnly } from '../../../features/shell/CooksOnly';
+
+export default function Devices() {
+  return (
+    <CooksOnly>
+      <DevicesScreen />
+    </CooksOnly>
+  );
+}

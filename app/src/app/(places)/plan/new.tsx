@@ -1,1 +1,10 @@
-export { NewPlanScreen as default } from '../../../features/plan/NewPlanScreen';
+import { NewPlanScreen } from '../../../features/plan/NewPlanScreen';
+import { CooksOnly } from '../../../features/shell/CooksOnly';
+
+export default function NewPlan() {
+  return (
+    <CooksOnly>
+      <NewPlanScreen />
+    </CooksOnly>
+  );
+}

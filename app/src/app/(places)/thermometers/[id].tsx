@@ -1,1 +1,10 @@
-export { ThermometerScreen as default } from '../../../features/thermometers/ThermometerScreen';
+import { ThermometerScreen } from '../../../features/thermometers/ThermometerScreen';
+import { CooksOnly } from '../../../features/shell/CooksOnly';
+
+export default function Thermometer() {
+  return (
+    <CooksOnly>
+      <ThermometerScreen />
+    </CooksOnly>
+  );
+}

@@ -1,1 +1,10 @@
-export { ThermometersScreen as default } from '../../../features/thermometers/ThermometersScreen';
+import { ThermometersScreen } from '../../../features/thermometers/ThermometersScreen';
+import { CooksOnly } from '../../../features/shell/CooksOnly';
+
+export default function Thermometers() {
+  return (
+    <CooksOnly>
+      <ThermometersScreen />
+    </CooksOnly>
+  );
+}
