@@ -16,6 +16,11 @@ const noBareDate = {
   message: 'The time is asked of the household’s clock, or taken as an argument.',
 };
 
+const noRoleElsewhere = {
+  selector: 'BinaryExpression:matches([left.name="role"], [left.property.name="role"])',
+  message: 'Who may do what stands in core/roles: ask whyNot.',
+};
+
 export default defineConfig(
   globalIgnores(['**/dist/**', '**/.expo/**', '.omtel/**', 'test-results/**', 'playwright-report/**']),
   ts.configs.recommended,
@@ -65,8 +70,12 @@ export default defineConfig(
     files: ['core/src/**/*.ts', 'app/src/**/*.{ts,tsx}'],
     ignores: ['core/src/guidance/**', 'core/src/units/**', 'core/src/testing/**', '**/*.test.ts'],
     rules: {
-      'no-restricted-syntax': ['error', noRuleElsewhere, noBareDate],
+      'no-restricted-syntax': ['error', noRuleElsewhere, noBareDate, noRoleElsewhere],
     },
+  },
+  {
+    files: ['core/src/roles/roles.ts'],
+    rules: { 'no-restricted-syntax': ['error', noRuleElsewhere, noBareDate] },
   },
   // An index names what it lets out: the client would otherwise read the whole room to find one thing in it.
   {
@@ -88,6 +97,11 @@ export default defineConfig(
       group: ['@omtel/app*', '**/app/src/**', 'react', 'react-*', 'react/*', 'expo', 'expo-*', 'expo/*'],
       message: 'The server knows the core only.',
     }),
+  },
+  {
+    files: ['server/src/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', noRoleElsewhere] },
   },
   {
     files: ['app/src/**/*.{ts,tsx}'],
@@ -118,6 +132,7 @@ export default defineConfig(
         },
         noRuleElsewhere,
         noBareDate,
+        noRoleElsewhere,
       ],
     },
   },

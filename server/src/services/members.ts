@@ -1,5 +1,5 @@
 import type { Members } from '@omtel/core/door';
-import type { Role } from '@omtel/core/roles';
+import { whyNot, type Role } from '@omtel/core/roles';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
 import { lockHousehold } from '../repositories/households';
@@ -20,6 +20,8 @@ export async function membersOf(db: Database, { householdId, id: me }: Whose, no
   };
 }
 
+const inCharge = (role: Role): boolean => whyNot(role, 'people') === null;
+
 /**
  * Changes who somebody is to their household. Whoever changes it has the household alone: of two cooks who make helpers of each other
  * one stays a cook.
@@ -29,7 +31,7 @@ export async function membersOf(db: Database, { householdId, id: me }: Whose, no
 async function changeMember(
   db: Database,
   whose: Whose,
-  staysCook: boolean,
+  staysInCharge: boolean,
   change: (trx: Database) => Promise<void>,
 ): Promise<void> {
   await inTransaction(db, async (trx) => {
@@ -37,7 +39,7 @@ async function changeMember(
     const people = await listPeople(trx, whose.householdId);
     if (!people.some(({ id }) => id === whose.id))
       throw new Refusal(404, 'There is nobody like that in this kitchen.');
-    if (!staysCook && !people.some(({ id, role }) => id !== whose.id && role === 'cook'))
+    if (!staysInCharge && !people.some(({ id, role }) => id !== whose.id && inCharge(role)))
       throw new Refusal(
         409,
         'A kitchen needs a cook. Make somebody else one first, or delete it as a whole.',
@@ -47,7 +49,7 @@ async function changeMember(
 }
 
 export const changeRole = (db: Database, whose: Whose, role: Role): Promise<void> =>
-  changeMember(db, whose, role === 'cook', (trx) => saveRole(trx, whose, role));
+  changeMember(db, whose, inCharge(role), (trx) => saveRole(trx, whose, role));
 
 /** Somebody belongs to the household no more: their devices are out, and their name stays with what they entered. */
 export const removePerson = (db: Database, whose: Whose, now: number): Promise<void> =>

@@ -15,7 +15,7 @@ export async function refuseNotTheirs(
   events: readonly KitchenEvent[],
   { id, role }: { readonly id: string; readonly role: Role },
 ): Promise<void> {
-  if (role === 'cook') return;
+  if (!whyNot(role, 'takeAway') && !whyNot(role, 'decide')) return;
   const named = events.flatMap((event) => (event.type === 'corrected' ? [event.payload.eventId] : []));
   const known = named.length ? await enteredBy(db, householdId, named) : new Map<string, string | null>();
   const brought = new Set(events.map((event) => event.id));

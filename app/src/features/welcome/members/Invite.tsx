@@ -1,4 +1,4 @@
-import type { Role } from '@omtel/core/roles';
+import { roles, type Role } from '@omtel/core/roles';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import QRCode from 'react-native-qrcode-svg';
@@ -54,13 +54,9 @@ export function Invite() {
         label="As a"
         value={role}
         onChange={setRole}
-        options={(['helper', 'cook'] as const).map((value) => ({ value, label: ROLE_WORDS[value].name }))}
+        options={roles.toReversed().map((value) => ({ value, label: ROLE_WORDS[value].name }))}
       />
-      <Words tone="soft">
-        {role === 'helper'
-          ? 'Sees everything, and ticks and notes what happens. Plans nothing, and changes no settings.'
-          : 'May do everything you may.'}
-      </Words>
+      <Words tone="soft">{ROLE_WORDS[role].they}</Words>
       <Refused error={error} />
       <Button label="Make an invitation" busy={isLoading} onPress={() => invite(role)} />
     </View>

@@ -1,4 +1,5 @@
 import type { Members as MembersJson } from '@omtel/core/door';
+import { roles } from '@omtel/core/roles';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import {
@@ -58,7 +59,7 @@ interface MemberProps {
 
 function Member({ person: { name, role, me }, mayChange, onRole, onRemove }: MemberProps) {
   const [asks, setAsks] = useState(false);
-  const other = role === 'cook' ? 'helper' : 'cook';
+  const other = roles.find((each) => each !== role)!;
   return (
     <View style={styles.member}>
       <Words face="strong">{name}</Words>
