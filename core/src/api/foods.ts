@@ -10,6 +10,8 @@ export const MOST_EVENTS = 200;
 /** A food's stored state and how many events it is folded from. */
 export interface StoredFood {
   readonly state: FoodState;
+  /** As it stands for who needs extra care; left out where nobody at the table does. */
+  readonly inCare?: FoodState;
   readonly eventCount: number;
 }
 

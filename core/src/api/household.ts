@@ -4,6 +4,7 @@ import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
 import { HIGHEST_M, LOWEST_M } from '../thermometers/boiling';
 import { roles } from '../roles/roles';
+import { eaterSchema, MOST_EATERS } from '../table/eaters';
 import { MOST_THERMOMETERS, thermometerSchema } from '../thermometers/schema';
 import { orProblem } from '../units';
 
@@ -73,6 +74,13 @@ export const settingsSchema = z.object({
     grill: z.boolean(),
     slowCooker: z.boolean(),
   }),
+  /** Who eats here. Why somebody needs extra care is told to nobody outside the household. */
+  table: z
+    .array(eaterSchema)
+    .max(MOST_EATERS)
+    .refine((table) => new Set(table.map(({ id }) => id)).size === table.length, {
+      message: 'Each of them once.',
+    }),
   /** Who cooks; without hours of their own they are home and awake as the household. */
   cooks: z
     .array(
@@ -164,6 +172,7 @@ export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
     grill: false,
     slowCooker: false,
   },
+  table: [],
   cooks: [{ id: 'cook', name: 'The cook', availability: null }],
   availability: Object.fromEntries(
     weekdays.map((day) => [day, [{ from: '06:30', to: '23:30' }]]),

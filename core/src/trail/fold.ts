@@ -81,7 +81,29 @@ export function foldTrail(
   guidance: Guidance,
   others: Histories = NO_OTHERS,
 ): FoodState | null {
-  const guidedBy = choiceIn(wholeHistory(events, others));
+  return foldBy(choiceIn(wholeHistory(events, others)), events, guidance, others);
+}
+
+/** What goes for who needs extra care, whatever was chosen for others. */
+const IN_CARE: GuidanceChoice = { school: 'home', extraCare: true };
+
+/**
+ * The same food as it stands for who needs extra care. It goes on by that: what is folded onto it is, too.
+ *
+ * @throws BrokenTrail as `foldTrail` does
+ */
+export const foldInCare = (
+  events: readonly FoodEvent[],
+  guidance: Guidance,
+  others: Histories = NO_OTHERS,
+): FoodState | null => foldBy(IN_CARE, events, guidance, others);
+
+function foldBy(
+  guidedBy: GuidanceChoice | null,
+  events: readonly FoodEvent[],
+  guidance: Guidance,
+  others: Histories,
+): FoodState | null {
   const rules = rulesOfFood({ guidedBy }, guidance);
   const state = foldUntil(events, null, { rules, others, settled: new Map(), known: new Map() });
   return state && { ...state, guidedBy };

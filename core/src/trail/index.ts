@@ -11,6 +11,7 @@ export {
   BrokenTrail,
   FOLD_VERSION,
   foldEvent,
+  foldInCare,
   foldTrail,
   followsOn,
   guidanceOf,

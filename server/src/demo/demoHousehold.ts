@@ -19,7 +19,7 @@ import {
 } from '../repositories/households';
 import { recordEvents } from '../services/recordEvents';
 import { boatyardStory, storyOpens } from './story';
-import { DEMO_COOKS } from './supper';
+import { DEMO_COOKS, DEMO_TABLE } from './supper';
 import { demoThermometers } from './thermometers';
 
 /** Loads the demo household and its story into a database that has none; harmless when it has. */
@@ -53,6 +53,7 @@ export async function ensureDemoHousehold(
 const demoSettings = (wall: WallClock, zone: string): Settings => ({
   ...DEFAULT_SETTINGS,
   cooks: DEMO_COOKS,
+  table: DEMO_TABLE,
   thermometers: demoThermometers(storyOpens(wall.now(), zone)),
   zone,
 });

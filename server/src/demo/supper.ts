@@ -13,6 +13,12 @@ import { afterMealEvent, foldTrail, type FoodState, type MealState } from '@omte
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 
+/** Who eats with the crew: one of the cooks is expecting. */
+export const DEMO_TABLE: Settings['table'] = [
+  { id: 'ines', name: 'Ines', small: false, care: 'pregnancy' },
+  { id: 'bram', name: 'Bram', small: false, care: null },
+];
+
 /** The second cook is out in the early afternoon. */
 export const DEMO_COOKS: Settings['cooks'] = [
   { id: 'ines', name: 'Ines', availability: null },

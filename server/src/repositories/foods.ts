@@ -8,6 +8,8 @@ interface Stored {
   household_id: string;
   id: string;
   state: unknown;
+  /** Null where nobody at the table needs extra care. */
+  in_care: unknown;
   event_count: number;
   gone: boolean;
   fold: number;
@@ -16,6 +18,7 @@ interface Stored {
 
 const read = (row: Stored): StoredFood => ({
   state: fromJson<FoodState>(row.state),
+  ...(row.in_care !== null && { inCare: fromJson<FoodState>(row.in_care) }),
   eventCount: row.event_count,
 });
 
@@ -70,10 +73,11 @@ export function foodsSaved(
   householdId: string,
   { foods, withdrawn }: Folded,
 ): Knex.QueryBuilder[] {
-  const rows = foods.map(({ state, eventCount }) => ({
+  const rows = foods.map(({ state, inCare, eventCount }) => ({
     household_id: householdId,
     id: state.foodId,
     state: JSON.stringify(state),
+    in_care: inCare ? JSON.stringify(inCare) : null,
     event_count: eventCount,
     gone: state.place === 'gone',
     fold: FOLD_VERSION,
@@ -85,7 +89,7 @@ export function foodsSaved(
       db('foods')
         .insert(rows.slice(i, i + SAVED_AT_ONCE))
         .onConflict(['household_id', 'id'])
-        .merge(['state', 'event_count', 'gone', 'fold', 'set_aside']),
+        .merge(['state', 'in_care', 'event_count', 'gone', 'fold', 'set_aside']),
     );
   if (withdrawn.length)
     saved.push(

@@ -1,4 +1,5 @@
 import { MOST_FORMER_ZONES, type Household, type Settings, type SettingsPatch } from '@omtel/core/api';
+import { inCare } from '@omtel/core/table';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -42,8 +43,8 @@ export async function getHousehold(db: Database, householdId: string): Promise<H
 }
 
 /**
- * Changes the settings named, and leaves the others. Another guidance folds every food at hand anew: what happened is the
- * same, what it amounts to is not.
+ * Changes the settings named, and leaves the others. Another guidance folds every food at hand anew, and so does the first or the
+ * last at the table who needs extra care: what happened is the same, what it amounts to is not.
  *
  * @throws Refusal where a thermometer's check lies in the future
  */
@@ -62,7 +63,7 @@ export async function changeSettings(
       throw new Refusal(422, 'That has not happened yet. Check the time.');
     const settings = { ...row.settings, ...patch, formerZones: formerZones(row.settings, patch.zone) };
     await saveSettings(trx, householdId, settings);
-    if (patch.guidance) {
+    if (patch.guidance || inCare(settings.table).length > 0 !== inCare(row.settings.table).length > 0) {
       const foodIds = (await listFoods(trx, householdId)).map(({ state }) => state.foodId);
       const histories = await historiesOf(trx, householdId, foodIds);
       await refold(trx, { id: householdId, settings }, foodIds, histories);

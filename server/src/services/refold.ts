@@ -2,7 +2,8 @@ import { setImmediate as othersTurn } from 'node:timers/promises';
 import type { StoredFood } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
 import { settle, type FoodEvent } from '@omtel/core/record';
-import { foldTrail, setAside, type FoodState, type Histories } from '@omtel/core/trail';
+import { inCare } from '@omtel/core/table';
+import { foldInCare, foldTrail, setAside, type Histories } from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { writeTogether } from '../db/together';
 import { findFood, foodsSaved, type Folded } from '../repositories/foods';
@@ -32,8 +33,8 @@ export async function folded(
 ): Promise<Folded> {
   const [foods, withdrawn] = [[] as StoredFood[], [] as string[]];
   for (const foodId of foodIds) {
-    const state = await stateFrom(trx, household, foodId, histories, maySetAside);
-    if (state) foods.push({ state, eventCount: histories.get(foodId)?.length ?? 0 });
+    const states = await statesFrom(trx, household, foodId, histories, maySetAside);
+    if (states) foods.push({ ...states, eventCount: histories.get(foodId)?.length ?? 0 });
     else withdrawn.push(foodId);
     await othersTurn();
   }
@@ -52,23 +53,27 @@ export async function refold(
   await writeTogether(trx, foodsSaved(trx, household.id, outcome));
 }
 
-async function stateFrom(
+/** A food as it stands, and for who needs extra care, where somebody at the table does. */
+async function statesFrom(
   trx: Database,
   { id, settings }: Folds,
   foodId: string,
   histories: Histories,
   maySetAside: MaySetAside,
-): Promise<FoodState | null> {
+): Promise<Pick<StoredFood, 'state' | 'inCare'> | null> {
   const history = histories.get(foodId) ?? [];
   try {
-    return foldTrail(history, settings.guidance, histories);
+    const state = foldTrail(history, settings.guidance, histories);
+    if (!state || inCare(settings.table).length === 0) return state && { state };
+    return { state, inCare: foldInCare(history, settings.guidance, histories)! };
   } catch (error) {
     const last = await findFood(trx, id, foodId);
     if (!last || !maySetAside(last, error)) throw error;
     const events = settle(history);
     // Even a food nobody can read the history of is thrown away when somebody says so.
     const place = events.some(({ type }) => LEAVES.has(type)) ? 'gone' : last.state.place;
-    return setAside({ ...last.state, foodId, place }, events.at(-1)?.at ?? 0, rulesFor(settings.guidance));
+    const at = events.at(-1)?.at ?? 0;
+    return { state: setAside({ ...last.state, foodId, place }, at, rulesFor(settings.guidance)) };
   }
 }
 

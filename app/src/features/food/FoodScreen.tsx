@@ -16,6 +16,7 @@ import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
+import { NotForThem } from './NotForThem';
 import { RescueNotice } from './RescueNotice';
 import { ReadInDoubt } from '../thermometers';
 import { AirHere } from './AirHere';
@@ -80,6 +81,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       }
     >
       {ruling ? <RulingPanel ruling={ruling} /> : <Words>{`${goneWords(state)}.`}</Words>}
+      <NotForThem food={state} why />
       <RescueNotice food={state} />
       <ReadInDoubt food={state} />
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}

@@ -1,4 +1,5 @@
 export { FoodScreen } from './FoodScreen';
+export { NotForThem } from './NotForThem';
 export { Reasons } from './Reasons';
 export { RescueNotice } from './RescueNotice';
 export { RulingPanel } from './RulingPanel';

@@ -19,6 +19,7 @@ import { GuidanceFields } from './GuidanceFields';
 import { HomeAndAwake } from './HomeAndAwake';
 import { KitchenFields } from './KitchenFields';
 import { StepsScreen } from './StepsScreen';
+import { TableFields } from './TableFields';
 import { ThermometersLink } from './ThermometersLink';
 import { UnitsFields } from './UnitsFields';
 import { WarmMonths } from './WarmMonths';
@@ -44,6 +45,7 @@ function AllSettings() {
           <>
             {household.clock.movable && <DemoClock />}
             <GuidanceFields guidance={settings.guidance} onChange={(guidance) => set({ guidance })} />
+            <TableFields table={settings.table} onChange={(table) => set({ table })} />
             <WhoIsInLink />
             <ThermometersLink />
           </>

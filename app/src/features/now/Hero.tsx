@@ -10,7 +10,7 @@ import { RULING_LOOK } from '../../ui/ruling';
 import { RulingBadge } from '../../ui/RulingBadge';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { useAct, RescueNotice } from '../food';
+import { NotForThem, RescueNotice, useAct } from '../food';
 import { Line } from './Line';
 
 /** The next deadline, as a clock time and as what is left of it, with the one button that records it. */
@@ -56,6 +56,7 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
         ) : null}
       </View>
       {beneath && <Line food={food} line={beneath} verdict={ruling.verdict} beneath />}
+      <NotForThem food={food} />
       <RescueNotice food={food} />
     </Panel>
   );

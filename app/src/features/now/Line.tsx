@@ -11,7 +11,7 @@ import { TickButton } from '../../ui/TickButton';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { useAct } from '../food';
+import { NotForThem, useAct } from '../food';
 
 /** Steps that need more than a tap open their screen; the sign on the button says so. */
 const OPENS_SCREEN = new Set(['read', 'putAway']);
@@ -54,6 +54,7 @@ export function Line({ food, line, verdict, beneath }: LineProps) {
             {title}
           </Words>
           {!beneath && <Words tone="soft">{`${food.name} · ${detail}`}</Words>}
+          {!beneath && <NotForThem food={food} />}
         </View>
       </PageLink>
       <TickButton

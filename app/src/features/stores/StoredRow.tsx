@@ -4,6 +4,7 @@ import { formatMass, type UnitSystem } from '@omtel/core/units';
 import ChevronRight from 'lucide-react-native/icons/chevron-right';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { NotFor } from '../../ui/NotFor';
 import { PageLink } from '../../ui/PageLink';
 import { RULING_LOOK } from '../../ui/ruling';
 import { corner, REACH, space } from '../../ui/tokens';
@@ -18,13 +19,20 @@ interface StoredRowProps extends RuledFood {
 }
 
 /** One food in the stores: its ruling by glyph and word, and until when. */
-export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, onOpen }: StoredRowProps) {
+export const StoredRow = memo(function StoredRow({
+  food,
+  ruling,
+  notFor,
+  units,
+  chosen,
+  onOpen,
+}: StoredRowProps) {
   const { colors } = useLook();
   const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
   return (
     <PageLink
       href={`/food/${food.foodId}`}
-      aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}`}
+      aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}${notFor ? ` Not for ${notFor}.` : ''}`}
       onOpen={() => onOpen(food.foodId)}
       style={({ pressed }) => [styles.row, pressed && { backgroundColor: colors.enamel }]}
     >
@@ -36,6 +44,7 @@ export const StoredRow = memo(function StoredRow({ food, ruling, units, chosen, 
           {food.name}
         </Words>
         <Words>{ruling.headline}</Words>
+        {notFor && <NotFor names={notFor} />}
         <Words
           size="small"
           tone="soft"

@@ -1,5 +1,6 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
-import { byEatNext, judgeLately } from '@omtel/core/judge';
+import { byEatNext, judgeLately, notForCare } from '@omtel/core/judge';
+import { inCare, namesOf } from '@omtel/core/table';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -41,9 +42,10 @@ export function StoresScreen() {
   const ruled = useMemo(
     () =>
       (data?.foods ?? [])
-        .flatMap(({ state }): RuledFood[] => {
+        .flatMap(({ state, inCare: theirs }): RuledFood[] => {
           const ruling = judgeLately(state, kitchen);
-          return ruling ? [{ food: state, ruling }] : [];
+          const notFor = notForCare(state, theirs, kitchen) && namesOf(inCare(kitchen.settings.table));
+          return ruling ? [{ food: state, ruling, notFor }] : [];
         })
         .sort(byEatNext),
     [data, kitchen],
@@ -71,13 +73,12 @@ export function StoresScreen() {
     [view, sought],
   );
   const row = useCallback(
-    ({ food, ruling }: RuledFood) => (
+    (ruled: RuledFood) => (
       <StoredRow
-        food={food}
-        ruling={ruling}
+        {...ruled}
         units={kitchen.units}
         onOpen={open}
-        chosen={wide && food.foodId === shown}
+        chosen={wide && ruled.food.foodId === shown}
       />
     ),
     [kitchen.units, open, wide, shown],

@@ -9,6 +9,7 @@ const ruled = (
 ): RuledFood => ({
   food: { ...lamb, ...over },
   ruling: { verdict } as RuledFood['ruling'],
+  notFor: null,
 });
 const titles = (...foods: RuledFood[]) =>
   byUrgency(foods).flatMap(({ title, data }) => data.map(({ food }) => [title, food.name]));

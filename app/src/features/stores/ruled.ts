@@ -7,6 +7,8 @@ import type { Ruling } from '@omtel/core/judge';
 export interface RuledFood {
   readonly food: FoodState;
   readonly ruling: Ruling;
+  /** Who of the table may not eat it, though others may, by name; null: nobody. */
+  readonly notFor: string | null;
 }
 
 const NOT_TO_EAT: ReadonlySet<Ruling['verdict']> = new Set(['discard', 'cannotTell']);

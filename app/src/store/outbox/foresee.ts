@@ -1,10 +1,11 @@
-import type { StoredFood } from '@omtel/core/api';
+import type { Settings, StoredFood } from '@omtel/core/api';
 import type { Guidance } from '@omtel/core/guidance';
 import {
   afterMealEvent,
   BrokenTrail,
   dividedFrom,
   foldEvent,
+  foldInCare,
   foldTrail,
   type Histories,
   followsOn,
@@ -12,11 +13,17 @@ import {
   type MealState,
 } from '@omtel/core/trail';
 import { isOfMeal, type FoodEvent, type KitchenEvent, type MealEvent } from '@omtel/core/record';
+import { inCare } from '@omtel/core/table';
 import { api } from '../api';
 import type { AppDispatch } from '../store';
 
 /** Shows at once what events will lead to, by the same fold the server uses; its answer takes the place of this. */
-export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], guidance: Guidance): void {
+export function foresee(
+  dispatch: AppDispatch,
+  events: readonly KitchenEvent[],
+  { guidance, table }: Pick<Settings, 'guidance' | 'table'>,
+): void {
+  const folding = { guidance, twofold: inCare(table).length > 0 };
   for (const event of events) {
     if (isOfMeal(event)) {
       dispatch(mealListed(event));
@@ -27,13 +34,18 @@ export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], 
         const index = draft.foods.findIndex(({ state }) => state.foodId === event.foodId);
         const origin =
           event.type === 'portioned'
-            ? draft.foods.find(({ state }) => state.foodId === event.payload.from)?.state
+            ? draft.foods.find(({ state }) => state.foodId === event.payload.from)
             : undefined;
-        const next = nextState(draft.foods[index]?.state, event, guidance, origin);
+        const next = nextOf(
+          draft.foods[index] as StoredFood | undefined,
+          event,
+          folding,
+          origin as StoredFood,
+        );
         if (!next) return;
-        const entry = { state: next, eventCount: (draft.foods[index]?.eventCount ?? 0) + 1 };
+        const entry = { ...next, eventCount: (draft.foods[index]?.eventCount ?? 0) + 1 };
         const foods = draft.foods as (typeof entry)[];
-        if (next.place === 'gone') foods.splice(index, 1);
+        if (next.state.place === 'gone') foods.splice(index, 1);
         else if (index < 0) foods.push(entry);
         else foods[index] = entry;
       }),
@@ -42,8 +54,8 @@ export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], 
     dispatch(
       api.util.updateQueryData('food', event.foodId, (draft) => {
         const history = [...draft.events, event];
-        const state = foldedHere(history as FoodEvent[], guidance, new Map(Object.entries(draft.others)));
-        whole = state && { state, eventCount: history.length };
+        const states = foldedHere(history as FoodEvent[], folding, new Map(Object.entries(draft.others)));
+        whole = states && { ...states, eventCount: history.length };
         return whole ? { ...draft, food: whole, events: history } : undefined;
       }),
     );
@@ -52,10 +64,29 @@ export function foresee(dispatch: AppDispatch, events: readonly KitchenEvent[], 
   }
 }
 
+/** A food as it stands, and for who needs extra care. */
+type States = Pick<StoredFood, 'state' | 'inCare'>;
+
+interface Folding {
+  readonly guidance: Guidance;
+  /** Somebody at the table needs extra care. */
+  readonly twofold: boolean;
+}
+
+/** A food from whole histories; null where it never came. */
+function foldedWhole(
+  history: readonly FoodEvent[],
+  { guidance, twofold }: Folding,
+  others?: Histories,
+): States | null {
+  const state = foldTrail(history, guidance, others);
+  return state && { state, ...(twofold && { inCare: foldInCare(history, guidance, others)! }) };
+}
+
 /** A food from the histories this device has; null where they are not all, and only the server can tell. */
-function foldedHere(history: readonly FoodEvent[], guidance: Guidance, others: Histories): FoodState | null {
+function foldedHere(history: readonly FoodEvent[], folding: Folding, others: Histories): States | null {
   try {
-    return foldTrail(history, guidance, others);
+    return foldedWhole(history, folding, others);
   } catch (error) {
     if (error instanceof BrokenTrail) return null;
     throw error;
@@ -84,14 +115,22 @@ const listed = (food: StoredFood) =>
     else foods[index] = food;
   });
 
-function nextState(
-  state: FoodState | undefined,
+function nextOf(
+  food: States | undefined,
   event: FoodEvent,
-  guidance: Guidance,
-  origin: FoodState | undefined,
-): FoodState | null {
-  if (!state && event.type === 'portioned') return origin ? dividedFrom(origin, event) : null;
-  if (!state) return event.type === 'added' ? foldTrail([event], guidance) : null;
+  folding: Folding,
+  origin: States | undefined,
+): States | null {
+  if (!food && event.type === 'portioned')
+    return origin ? eachOf(origin, (state) => dividedFrom(state, event)) : null;
+  if (!food) return event.type === 'added' ? foldedWhole([event], folding) : null;
   // What needs the whole history waits for the server, which has it.
-  return followsOn(state, event) ? foldEvent(state, event, guidance) : null;
+  return followsOn(food.state, event)
+    ? eachOf(food, (state) => foldEvent(state, event, folding.guidance))
+    : null;
 }
+
+const eachOf = ({ state, inCare }: States, next: (state: FoodState) => FoodState): States => ({
+  state: next(state),
+  ...(inCare && { inCare: next(inCare) }),
+});

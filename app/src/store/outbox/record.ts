@@ -44,7 +44,7 @@ export const record =
   async (dispatch, getState) => {
     const { id, settings } = householdIn(getState());
     await putEvents(id, events);
-    foresee(dispatch, events, settings.guidance);
+    foresee(dispatch, events, settings);
     noteNews(id, events);
     void dispatch(sendOutbox());
   };

@@ -1,0 +1,14 @@
+/**
+ * Who eats in a household: names, small eaters, and who needs extra care and why.
+ * What is ruled for them is not known here: `judge` says what is not for them.
+ */
+export {
+  CARE_WORDS,
+  type CareReason,
+  careReasons,
+  type Eater,
+  eaterSchema,
+  inCare,
+  MOST_EATERS,
+  namesOf,
+} from './eaters';
