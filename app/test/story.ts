@@ -1,4 +1,5 @@
-import { DEFAULT_SETTINGS, type FoodList } from '@omtel/core/api';
+import type { FoodList } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import type { ToldHousehold } from '../src/store/api';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { foldTrail, type FoodState } from '@omtel/core/trail';

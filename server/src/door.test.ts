@@ -1,4 +1,5 @@
-import { foundedSchema, MEANT_FOR, type Household, type SignedInDevices } from '@omtel/core/api';
+import { MEANT_FOR, type Household, type SignedInDevices } from '@omtel/core/api';
+import { foundedSchema } from '@omtel/core/household';
 import { deviceOf, found as foundOn, HARBOUR, sentence } from '../test/door';
 import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
 import { v7 as uuid } from 'uuid';

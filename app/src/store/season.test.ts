@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { seasonNow } from './season';
 
 const at = (now: number, zone: string, warmMonths: number[]) =>

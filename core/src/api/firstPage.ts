@@ -1,5 +1,5 @@
 import type { FoodList } from './foods';
-import type { Household } from './household';
+import type { Household } from '../household/household';
 
 /** What a page that lists foods is told with it, so that it need not ask. */
 export interface FirstPage {

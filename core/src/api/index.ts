@@ -1,26 +1,16 @@
 /**
- * What app and server say to each other: Zod schemas and their types, for requests, answers, settings and problems.
+ * What app and server say to each other: Zod schemas and their types, for requests, answers and problems.
  * Nothing is computed here, and nothing of HTTP or storage belongs here.
  */
-export {
-  clockMoveSchema,
-  DEFAULT_SETTINGS,
-  type Founded,
-  foundedSchema,
-  type Household,
-  householdSchema,
-  type RecoveryCodes,
-  recoveryCodesSchema,
-  type SignedInDevices,
-  signedInDevicesSchema,
-  MOST_COOKS,
-  MICROWAVE_W,
-  MOST_OVENS,
-  MOST_FORMER_ZONES,
-  type Settings,
-  type SettingsPatch,
-  settingsPatchSchema,
-} from './household';
+export type {
+  Founded,
+  Household,
+  RecoveryCodes,
+  Settings,
+  SettingsPatch,
+  SignedInDevices,
+} from '../household/household';
+export { MICROWAVE_W, MOST_COOKS, MOST_FORMER_ZONES, MOST_OVENS } from '../household/limits';
 export {
   type FoodList,
   type FoodTrail,
@@ -52,6 +42,5 @@ export {
 } from './devices';
 export { DEMO_HOUSEHOLD_ID, MEANT_FOR } from './whose';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
-export { type Cursor, cursorOf, pageSchema } from './pages';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';
 export { type FirstPage, TOLD_IN_PAGE } from './firstPage';

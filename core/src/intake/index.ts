@@ -10,3 +10,4 @@ export {
   newDeviceSchema,
   recordSpanSchema,
 } from './devices';
+export { type Cursor, cursorOf, pageSchema } from './pages';

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** Why somebody needs extra care (guidance §1). */
 export const careReasons = ['pregnancy', 'underFive', 'overSixtyFour', 'immunity'] as const;
 export type CareReason = (typeof careReasons)[number];
@@ -13,17 +11,17 @@ export const CARE_WORDS: Readonly<Record<CareReason, string>> = {
 
 export const MOST_EATERS = 24;
 
+/** Letters of a name. */
+export const MOST_NAME = 40;
+
 /** Somebody who eats here, by the name they gave. */
-export const eaterSchema = z
-  .object({
-    id: z.string().min(1).max(40),
-    name: z.string().trim().min(1, { message: 'A name.' }).max(40),
-    small: z.boolean(),
-    /** Null: none. */
-    care: z.enum(careReasons).nullable(),
-  })
-  .strict();
-export type Eater = z.infer<typeof eaterSchema>;
+export interface Eater {
+  readonly id: string;
+  readonly name: string;
+  readonly small: boolean;
+  /** Null: none. */
+  readonly care: CareReason | null;
+}
 
 /** Those who need extra care. */
 export const inCare = (table: readonly Eater[]): readonly Eater[] =>

@@ -7,8 +7,8 @@ export {
   type CareReason,
   careReasons,
   type Eater,
-  eaterSchema,
   inCare,
   MOST_EATERS,
+  MOST_NAME,
   namesOf,
 } from './eaters';

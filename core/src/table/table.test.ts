@@ -1,4 +1,5 @@
-import { eaterSchema, inCare, namesOf, type Eater } from '.';
+import { inCare, namesOf, type Eater } from '.';
+import { eaterSchema } from './schema';
 
 const INES: Eater = { id: '1', name: 'Ines', small: false, care: 'pregnancy' };
 const BO: Eater = { id: '2', name: 'Bo', small: true, care: 'underFive' };

@@ -1,4 +1,5 @@
-import { DEFAULT_SETTINGS, DEMO_HOUSEHOLD_ID, type Settings } from '@omtel/core/api';
+import { DEMO_HOUSEHOLD_ID, type Settings } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';

@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { foodById, type FormId } from '@omtel/core/foods';
 import { rulesOf } from '@omtel/core/guidance';
 import { compareMethods } from '@omtel/core/plan';

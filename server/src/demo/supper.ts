@@ -1,4 +1,5 @@
-import { DEFAULT_SETTINGS, type Settings } from '@omtel/core/api';
+import type { Settings } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { planMeal } from '@omtel/core/dishes';
 import type {

@@ -1,4 +1,4 @@
-import type { Cursor } from '@omtel/core/api';
+import type { Cursor } from '@omtel/core/intake';
 import {
   isOfMeal,
   mealEventTypes,

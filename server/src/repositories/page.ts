@@ -1,4 +1,4 @@
-import { cursorOf, type Cursor } from '@omtel/core/api';
+import { cursorOf, type Cursor } from '@omtel/core/intake';
 import type { Knex } from 'knex';
 
 /** Keeps a query, newest first, to what follows a page before it, and one row more, which tells whether there is another. */

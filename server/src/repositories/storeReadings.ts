@@ -1,4 +1,5 @@
-import type { Cursor, StoreId, StoreReading } from '@omtel/core/api';
+import type { StoreId, StoreReading } from '@omtel/core/api';
+import type { Cursor } from '@omtel/core/intake';
 import type { Temperature } from '@omtel/core/units';
 import type { Database } from '../db/connect';
 import { fromJson } from './json';

@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { nameKey, readCode, type Founding, type Recovery, type SigningIn } from '@omtel/core/door';
 import { NIL, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';

@@ -1,4 +1,5 @@
-import type { Cursor, Log, LogEntry } from '@omtel/core/api';
+import type { Log, LogEntry } from '@omtel/core/api';
+import type { Cursor } from '@omtel/core/intake';
 import { asCorrected, isBeginning, isOfMeal, type FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';

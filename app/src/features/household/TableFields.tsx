@@ -1,4 +1,11 @@
-import { CARE_WORDS, careReasons, MOST_EATERS, type CareReason, type Eater } from '@omtel/core/table';
+import {
+  CARE_WORDS,
+  careReasons,
+  MOST_EATERS,
+  MOST_NAME,
+  type CareReason,
+  type Eater,
+} from '@omtel/core/table';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
@@ -15,7 +22,6 @@ interface TableFieldsProps {
 }
 
 const NONE = 'none';
-const LONGEST_NAME = 40;
 
 /** Who eats here, who of them little, and who needs extra care: what is not for them is said of it. */
 export function TableFields({ table, onChange }: TableFieldsProps) {
@@ -100,7 +106,7 @@ function NewEater({
         label="Somebody who eats here"
         value={name}
         onChange={setName}
-        most={LONGEST_NAME}
+        most={MOST_NAME}
         problem={twice ? `${trimmed} is at the table already.` : undefined}
         onSubmit={add}
       />

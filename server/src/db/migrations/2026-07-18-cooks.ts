@@ -1,4 +1,4 @@
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import type { Knex } from 'knex';
 import { eachHousehold } from './eachHousehold';
 

@@ -1,4 +1,5 @@
-import { pageSchema, type FoodList, type FoodTrail, type Log, type Recorded } from '@omtel/core/api';
+import type { FoodList, FoodTrail, Log, Recorded } from '@omtel/core/api';
+import { pageSchema } from '@omtel/core/intake';
 import { recordEventsSchema } from '@omtel/core/intake';
 import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';

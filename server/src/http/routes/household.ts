@@ -1,4 +1,4 @@
-import { clockMoveSchema, householdSchema, settingsPatchSchema } from '@omtel/core/api';
+import { clockMoveSchema, householdSchema, settingsPatchSchema } from '@omtel/core/household';
 import { shownSchema } from '@omtel/core/door';
 import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
 import { restartDemo } from '../../demo/demoHousehold';

@@ -1,4 +1,4 @@
-import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/api';
+import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/household';
 import { passphraseChangeSchema, shownSchema } from '@omtel/core/door';
 import { whyNot } from '@omtel/core/roles';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';

@@ -1,4 +1,4 @@
-import { foundedSchema, householdSchema } from '@omtel/core/api';
+import { foundedSchema, householdSchema } from '@omtel/core/household';
 import {
   foundingSchema,
   invitedSchema,

@@ -1,10 +1,5 @@
-import {
-  pageSchema,
-  powerBackSchema,
-  powerCutSchema,
-  storeReadingSchema,
-  type StoreRecord,
-} from '@omtel/core/api';
+import { powerBackSchema, powerCutSchema, storeReadingSchema, type StoreRecord } from '@omtel/core/api';
+import { pageSchema } from '@omtel/core/intake';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { pageOfStoreReadings } from '../../repositories/storeReadings';
 import { endPowerCut, recordPowerCut, takeBackPowerBack, takeBackPowerCut } from '../../services/powerCuts';

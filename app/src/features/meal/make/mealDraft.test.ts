@@ -1,5 +1,5 @@
 import { homeRules } from '@omtel/core/guidance';
-import { DEFAULT_SETTINGS } from '@omtel/core/api';
+import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { afterMealEvent } from '@omtel/core/trail';
 import { DAY_MS } from '@omtel/core/units';
 import { lambAdded, LAMB_ID, METRIC, NOW, stateOf } from '../../../../test/story';

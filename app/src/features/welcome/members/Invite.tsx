@@ -1,7 +1,6 @@
 import { roles, type Role } from '@omtel/core/roles';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import QRCode from 'react-native-qrcode-svg';
 import { useInviteMutation } from '../../../store/doorApi';
 import { useKitchen } from '../../../store/useKitchen';
 import { Button } from '../../../ui/Button';
@@ -11,6 +10,8 @@ import { Heading, Words } from '../../../ui/Words';
 import { Refused } from '../Refused';
 import { ROLE_WORDS, whenWords } from './words';
 
+/** Fetched when somebody is asked in: whoever comes to the door needs none. */
+const QRCode = lazy(() => import('react-native-qrcode-svg'));
 const SIDE = 240;
 /** Codes are read in dark on light, whatever the page is; the rim is part of them. */
 const CODE = { color: '#000', backgroundColor: '#fff', quietZone: 16 } as const;
@@ -29,7 +30,9 @@ export function Invite() {
       <View style={styles.group}>
         <Heading>Their invitation</Heading>
         <View role="img" aria-label="The invitation as a code to be read with a phone" style={styles.start}>
-          <QRCode value={addressOf(data.key)} size={SIDE} {...CODE} />
+          <Suspense fallback={<View style={styles.room} />}>
+            <QRCode value={addressOf(data.key)} size={SIDE} {...CODE} />
+          </Suspense>
         </View>
         <Words selectable>{addressOf(data.key)}</Words>
         <Words tone="soft">
@@ -66,5 +69,6 @@ export function Invite() {
 const styles = StyleSheet.create({
   group: { gap: space.m },
   start: { alignSelf: 'flex-start' },
+  room: { width: SIDE, height: SIDE },
   acts: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
 });

@@ -2,9 +2,11 @@ import { z } from 'zod';
 import { guidanceSchema, PLAIN_GUIDANCE } from '../guidance';
 import { ownFoodSchema } from '../foods/ownFood';
 import { isZone, parseClockTime } from '../time';
+import { MICROWAVE_W, MOST_COOKS, MOST_FORMER_ZONES, MOST_OVENS } from './limits';
 import { HIGHEST_M, LOWEST_M } from '../thermometers/boiling';
 import { roles } from '../roles/roles';
-import { eaterSchema, MOST_EATERS } from '../table/eaters';
+import { MOST_EATERS } from '../table/eaters';
+import { eaterSchema } from '../table/schema';
 import { MOST_THERMOMETERS, thermometerSchema } from '../thermometers/schema';
 import { orProblem } from '../units';
 
@@ -17,12 +19,7 @@ const weekdays = ['1', '2', '3', '4', '5', '6', '7'] as const;
 /** When somebody is home and awake, by weekday. */
 const hours = z.record(z.enum(weekdays), z.array(z.object({ from: clockText, to: clockText })).max(4));
 
-export const MOST_COOKS = 6;
-export const MOST_OVENS = 2;
-export const MICROWAVE_W = { least: 200, most: 2000 } as const;
 export const MOST_OWN_FOODS = 200;
-/** A count of days outlives no more moves than these. */
-export const MOST_FORMER_ZONES = 3;
 
 /** What a household can set for itself. */
 export const settingsSchema = z.object({
