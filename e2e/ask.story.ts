@@ -32,4 +32,13 @@ test('is this still all right? Three taps about a food nobody logged, and nothin
   await expect(page.getByRole('heading', { name: 'Chicken, cooked', level: 1 })).toBeVisible();
   await go('Stores');
   await expect(page.getByRole('link', { name: /^Chicken, cooked/ })).toHaveCount(1);
+
+  // One of the crew is expecting: what is not for her says so here as well.
+  await go('Now');
+  await tap('Is this still all right?');
+  await page.getByLabel('What is it?').fill('Smoked salmon');
+  await page.getByRole('button', { name: 'Smoked salmon', exact: true }).click();
+  await since.getByRole('radio', { name: 'Today' }).click();
+  await where.getByRole('radio', { name: 'In the refrigerator all along' }).click();
+  await expect(page.getByText('Not for Ines. Those who need extra care', { exact: false })).toBeVisible();
 });

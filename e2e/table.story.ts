@@ -36,4 +36,17 @@ test('what is not for somebody at the table says so by name in Stores, on Now an
   await go('Stores');
   await expect(page.getByRole('link', { name: /^Smoked salmon: / })).toBeVisible();
   await expect(page.getByText(/^Not for/)).toHaveCount(0);
+
+  // Who comes to the table is thought of at once, with all that is at hand.
+  await page.getByRole('navigation').getByRole('link', { name: 'Now' }).click();
+  await page.getByRole('link', { name: 'Household' }).click();
+  await page.getByLabel('Somebody who eats here').fill('Kim');
+  await tap('Add them');
+  await page
+    .getByRole('radiogroup', { name: 'Kim: extra care' })
+    .getByRole('radio', { name: '65 or over' })
+    .click();
+  await page.getByRole('button', { name: 'Back' }).click();
+  await go('Stores');
+  await expect(page.getByRole('link', { name: /^Smoked salmon: .* Not for Kim\.$/ })).toBeVisible();
 });

@@ -14,10 +14,9 @@ const foodOf = async (foodId: string): Promise<StoredFood> =>
 
 describe('somebody at the table who needs extra care', () => {
   it('has every food at hand told a second time, and what is recorded of it from then on', async () => {
+    await settings({ table: [NILS] });
     const foodId = uuid();
     await kitchen.record(soup(foodId, kitchen.now - HOUR_MS));
-    expect((await foodOf(foodId)).inCare).toBeUndefined();
-    await settings({ table: [NILS] });
     expect((await foodOf(foodId)).inCare).toBeUndefined();
     expect((await settings({ table: [NILS, INES] })).status).toBe(200);
     expect((await foodOf(foodId)).inCare).toMatchObject({

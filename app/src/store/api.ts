@@ -81,8 +81,8 @@ export const api = createApi({
         try {
           const { data } = await queryFulfilled;
           dispatch(api.util.upsertQueryData('household', undefined, data));
-          // Under another guidance the same histories amount to something else.
-          if (patch.guidance) dispatch(api.util.invalidateTags(['Food']));
+          // Under another guidance, and for others at the table, the same histories amount to something else.
+          if (patch.guidance || patch.table) dispatch(api.util.invalidateTags(['Food']));
         } catch {
           undo.undo();
         }

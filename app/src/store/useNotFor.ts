@@ -28,6 +28,9 @@ function inCareOf(list: FoodList): ReadonlyMap<string, FoodState> {
 export function useNotFor(food: FoodState): NotFor | null {
   const kitchen = useKitchen(food);
   const { data } = useFoodsQuery();
-  const ruling = data ? notForCare(food, inCareOf(data).get(food.foodId), kitchen) : null;
-  return ruling && { names: namesOf(inCare(kitchen.settings.table)), ruling };
+  const names = namesOf(inCare(kitchen.settings.table));
+  // Who was taken from the table is gone from here before the foods are told anew.
+  const theirs = data && names ? inCareOf(data).get(food.foodId) : undefined;
+  const ruling = notForCare(food, theirs, kitchen);
+  return ruling && { names, ruling };
 }

@@ -3,7 +3,7 @@ import { catalogue, foodById } from '../foods';
 import { at, GUIDANCES } from '../testing/story';
 import { severity } from '../judge';
 import type { FoodEvent } from '../record';
-import { conditionsOf, daysAgo, historyOf, ruleOn, whereOf, type Answers } from '.';
+import { conditionsOf, daysAgo, historyOf, notForOn, ruleOn, whereOf, type Answers } from '.';
 
 /** A Friday, half past seven in the evening. */
 const NOW = Date.UTC(2026, 5, 12, 19, 30);
@@ -95,6 +95,18 @@ describe('of any food, under any guidance, at any hour', () => {
         if (answers.where === 'unknown') expect(milder({ where: 'cold' })).toBeLessThanOrEqual(worst);
         if (answers.daysAgo === null || answers.daysAgo > 0)
           expect(milder({ daysAgo: 0 })).toBeLessThanOrEqual(worst);
+      }),
+    ));
+});
+
+describe('for who needs extra care', () => {
+  it('is said what is not for them, though others may eat it', () =>
+    fc.assert(
+      fc.property(anyAnswers, anyNow, (answers, now) => {
+        const mayEat = (guidance: keyof typeof GUIDANCES) =>
+          severity(ruled(answers, guidance, now).verdict) < severity('cannotTell');
+        const notFor = notForOn(answers, { name: 'It', massKg: 0.5 }, at(now, { guidance: GUIDANCES.home }));
+        expect(notFor !== null).toBe(mayEat('home') && !mayEat('care'));
       }),
     ));
 });

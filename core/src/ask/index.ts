@@ -12,4 +12,4 @@ export {
   whereOf,
 } from './answers';
 export { historyOf } from './history';
-export { ruleOn } from './ruleOn';
+export { notForOn, ruleOn } from './ruleOn';

@@ -1,6 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Guidance } from '@omtel/core/guidance';
-import { BrokenTrail, foldTrail, FOLD_VERSION, type FoodState, type Histories } from '@omtel/core/trail';
+import type { Settings } from '@omtel/core/api';
+import { inCare } from '@omtel/core/table';
+import {
+  BrokenTrail,
+  foldInCare,
+  foldTrail,
+  FOLD_VERSION,
+  type FoodState,
+  type Histories,
+} from '@omtel/core/trail';
 import type { Database } from '../db/connect';
 import { fromJson } from '../repositories/json';
 import { findHousehold } from '../repositories/households';
@@ -22,6 +30,7 @@ export interface Verified {
 interface StoredFood {
   readonly id: string;
   readonly state: unknown;
+  readonly in_care: unknown;
   readonly fold: number;
   readonly set_aside: number;
 }
@@ -44,7 +53,7 @@ export async function verifyLedger(db: Database): Promise<Verified> {
         .where('id', '>', after)
         .orderBy('id')
         .limit(FOODS_AT_ONCE)
-        .select('id', 'state', 'fold', 'set_aside');
+        .select('id', 'state', 'in_care', 'fold', 'set_aside');
       if (rows.length === 0) break;
       foods += rows.length;
       after = rows.at(-1)!.id;
@@ -55,21 +64,35 @@ export async function verifyLedger(db: Database): Promise<Verified> {
         householdId,
         judged.map(({ id }) => id),
       );
-      for (const { id, state } of judged) {
-        const folded = foldedAgain(id, histories, household.settings.guidance);
-        if (!isDeepStrictEqual(folded, fromJson<FoodState>(state))) differing.push(id);
+      for (const { id, state, in_care: theirs } of judged) {
+        const stored = fromJson<FoodState>(state);
+        const forThem = theirs === null ? null : fromJson<FoodState>(theirs);
+        const [folded, foldedForThem] = foldedAgain(id, histories, household.settings);
+        // What was gone when somebody came to the table who needs extra care was not told again for them.
+        const unasked = forThem === null && stored.place === 'gone';
+        if (!isDeepStrictEqual(folded, stored) || !(unasked || isDeepStrictEqual(foldedForThem, forThem)))
+          differing.push(id);
       }
     }
   }
   return { households: ids.length, events, foods, differing, notJudged, gaps };
 }
 
-/** What a history folds to, as it would come back from the database; nothing where it does not fold. */
-function foldedAgain(id: string, histories: Histories, guidance: Guidance): unknown {
+/** What a history folds to, and for who needs extra care, as it would come back from the database; nothing where it does not fold. */
+function foldedAgain(
+  id: string,
+  histories: Histories,
+  { guidance, table }: Pick<Settings, 'guidance' | 'table'>,
+): readonly [state?: unknown, inCare?: unknown] {
+  const history = histories.get(id) ?? [];
   try {
-    return JSON.parse(JSON.stringify(foldTrail(histories.get(id) ?? [], guidance, histories)));
+    const theirs = inCare(table).length > 0 ? foldInCare(history, guidance, histories) : null;
+    return JSON.parse(JSON.stringify([foldTrail(history, guidance, histories), theirs])) as [
+      unknown,
+      unknown,
+    ];
   } catch (error) {
-    if (error instanceof BrokenTrail) return undefined;
+    if (error instanceof BrokenTrail) return [];
     throw error;
   }
 }

@@ -1,4 +1,13 @@
-import { conditionsOf, historyOf, ruleOn, whereOf, type Answers, type Whereabouts } from '@omtel/core/ask';
+import {
+  conditionsOf,
+  historyOf,
+  notForOn,
+  ruleOn,
+  whereOf,
+  type Answers,
+  type Whereabouts,
+} from '@omtel/core/ask';
+import { inCare, namesOf } from '@omtel/core/table';
 import { atClock, dayName } from '@omtel/core/time';
 import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
@@ -9,6 +18,7 @@ import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
+import { NotFor } from '../../ui/NotFor';
 import { Screen } from '../../ui/Screen';
 import { Words } from '../../ui/Words';
 import { KindPicker, UsualFoods } from '../add';
@@ -122,6 +132,8 @@ function Answer({ answers, name, onKept }: AnswerProps) {
   const asked = { name, massKg: UNWEIGHED_KG };
   const ruling = ruleOn(answers, asked, kitchen);
   if (!ruling) return null;
+  const names = namesOf(inCare(kitchen.settings.table));
+  const notFor = names ? notForOn(answers, asked, kitchen) : null;
   const keep = async () => {
     const events = historyOf(answers, asked, { ...kitchen, newId: uuid });
     await dispatch(act({ what: `${name}: put in`, events }));
@@ -131,6 +143,7 @@ function Answer({ answers, name, onKept }: AnswerProps) {
   return (
     <>
       <RulingPanel ruling={ruling} />
+      {notFor && <NotFor names={names} because={notFor.because} />}
       <Reasons reasons={ruling.reasons} />
       <Words tone="soft">
         Ruled by what you said, on its safe side. Smell and taste tell nothing of what makes ill. When in
