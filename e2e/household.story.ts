@@ -8,12 +8,17 @@ import { expect, test, type Kitchen } from './kitchen';
 const JONAS = 'oars and ropes and onions';
 const CODE = 'The invitation as a code to be read with a phone';
 
-/** Holds another phone's camera before the code on the page. */
+/** Holds another phone's camera before the code on the page until it has read it. */
 async function readCode(page: Page): Promise<string> {
-  const { data, width, height } = PNG.sync.read(await page.getByRole('img', { name: CODE }).screenshot());
-  const read = jsQR(new Uint8ClampedArray(data), width, height);
-  expect(read).not.toBeNull();
-  return read!.data;
+  const code = page.getByRole('img', { name: CODE });
+  let address = '';
+  await expect(async () => {
+    const { data, width, height } = PNG.sync.read(await code.screenshot());
+    const read = jsQR(new Uint8ClampedArray(data), width, height);
+    expect(read).not.toBeNull();
+    address = read!.data;
+  }).toPass();
+  return address;
 }
 
 const toWhoIsIn = async ({ page, tap }: Kitchen) => {
