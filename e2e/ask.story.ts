@@ -38,6 +38,8 @@ test('is this still all right? Three taps about a food nobody logged, and nothin
   await tap('Is this still all right?');
   await page.getByLabel('What is it?').fill('Smoked salmon');
   await page.getByRole('button', { name: 'Smoked salmon', exact: true }).click();
+  const opened = page.getByRole('radiogroup', { name: 'It was opened or made' });
+  await opened.getByRole('radio', { name: 'Today' }).click();
   await since.getByRole('radio', { name: 'Today' }).click();
   await where.getByRole('radio', { name: 'In the refrigerator all along' }).click();
   await expect(page.getByText('Not for Ines. Those who need extra care', { exact: false })).toBeVisible();
