@@ -40,7 +40,6 @@ test('is this still all right? Three taps about a food nobody logged, and nothin
   await page.getByRole('button', { name: 'Smoked salmon', exact: true }).click();
   const opened = page.getByRole('radiogroup', { name: 'It was opened or made' });
   await opened.getByRole('radio', { name: 'Today' }).click();
-  await since.getByRole('radio', { name: 'Today' }).click();
   await where.getByRole('radio', { name: 'In the refrigerator all along' }).click();
   await expect(page.getByText('Not for Ines. Those who need extra care', { exact: false })).toBeVisible();
 });
