@@ -16,9 +16,19 @@ const channel = globalThis as unknown as {
   postMessage: (report: Report) => void;
 };
 
+/** No more often than an eye can follow: to be told costs a page, which is drawing, more than to compute does. */
+const TOLD_EVERY_MS = 120;
+
 channel.onmessage = ({ data: { kind, asked } }) => {
+  let toldAt = performance.now();
+  const tell = (share: number) => {
+    const now = performance.now();
+    if (now - toldAt < TOLD_EVERY_MS) return;
+    toldAt = now;
+    channel.postMessage({ type: 'progress', share });
+  };
   try {
-    const answer = runJob(kind, asked, (share) => channel.postMessage({ type: 'progress', share }));
+    const answer = runJob(kind, asked, tell);
     channel.postMessage({ type: 'done', answer });
   } catch (error) {
     if (!(error instanceof Error)) throw error;

@@ -27,12 +27,8 @@ export interface Watched<Value> {
   readonly watch: (onChange: () => void) => () => void;
 }
 
-/** Watchers are told no more often than an eye can follow. */
-const TOLD_EVERY_MS = 120;
-
 function watched<Value>(initial: Value) {
   let value = initial;
-  let toldAt = 0;
   const watchers = new Set<() => void>();
   return {
     get: () => value,
@@ -41,14 +37,10 @@ function watched<Value>(initial: Value) {
       return () => void watchers.delete(onChange);
     },
     set: (next: Value) => {
-      const now = performance.now();
-      if (now - toldAt < TOLD_EVERY_MS) return;
-      toldAt = now;
       value = next;
       watchers.forEach((tell) => tell());
     },
     restart: () => {
-      toldAt = 0;
       value = initial;
     },
   };

@@ -8,6 +8,7 @@ import {
   type MethodPlan,
 } from '@omtel/core/plan';
 import { Link } from 'expo-router';
+import { memo, useDeferredValue } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { corner, space } from '../../ui/tokens';
@@ -20,8 +21,15 @@ interface MethodListProps {
   readonly onChoose: (method: Method) => void;
 }
 
-/** Every way to the table side by side: when it must start, or why it will not do. */
+/**
+ * Every way to the table side by side: when it must start, or why it will not do. It follows once what was tapped, or a
+ * curve that came in, is drawn: neither waits for the other ways.
+ */
 export function MethodList({ plans, chosen, onChoose }: MethodListProps) {
+  return <Ways plans={useDeferredValue(plans)} chosen={useDeferredValue(chosen)} onChoose={onChoose} />;
+}
+
+const Ways = memo(function Ways({ plans, chosen, onChoose }: MethodListProps) {
   const { now, zone } = useKitchen();
   return (
     <View style={styles.list} role="radiogroup" aria-label="Ways to thaw">
@@ -38,7 +46,7 @@ export function MethodList({ plans, chosen, onChoose }: MethodListProps) {
       ))}
     </View>
   );
-}
+});
 
 interface WayProps {
   readonly plan: MethodPlan;

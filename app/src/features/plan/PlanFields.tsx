@@ -3,6 +3,7 @@ import type { Condition } from '@omtel/core/plan';
 import { atClock, dayName, shortDay } from '@omtel/core/time';
 import { capital, formatDuration, lengthUnitOf, type MassUnit, type TypedUnit } from '@omtel/core/units';
 import { Controller, type Control, type UseFormSetValue } from 'react-hook-form';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
@@ -11,7 +12,7 @@ import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { LikeField } from '../../ui/LikeField';
 import { readThickest, type ChosenFood, type PlanDraft } from './draft';
-import type { Planning } from './usePlanning';
+import type { ReadDraft } from './usePlanning';
 
 const CONDITIONS: { value: Condition; label: string }[] = [
   { value: 'frozen', label: 'Frozen' },
@@ -28,24 +29,27 @@ const DAYS_BACK = ['0', '1', '2', '3'];
 interface PlanFieldsProps {
   readonly chosen: ChosenFood;
   readonly draft: PlanDraft;
-  readonly planning: Planning;
+  readonly read: ReadDraft;
   readonly control: Control<PlanDraft>;
   readonly setValue: UseFormSetValue<PlanDraft>;
   /** When it is on the table is the meal's to say. */
   readonly ofMeal?: boolean;
 }
 
-/** How much of it, in what state, when it is to be on the table, and how long it cooks and rests. */
-export function PlanFields({
+/**
+ * How much of it, in what state, when it is to be on the table, and how long it cooks and rests. A forecast that comes in
+ * beside it does not draw it anew.
+ */
+export const PlanFields = memo(function PlanFields({
   chosen: { food, stored },
   draft,
-  planning,
+  read,
   control,
   setValue,
   ofMeal,
 }: PlanFieldsProps) {
   const { now, zone, units } = useKitchen();
-  const { mass, serve, ownCook, rest, chart } = planning;
+  const { mass, serve, ownCook, rest, chart } = read;
   const day = (days: number) => dayOption(days, now, zone);
 
   return (
@@ -120,7 +124,7 @@ export function PlanFields({
       )}
     </>
   );
-}
+});
 
 /** The day of a meal, from today on. */
 export function OnTheTable({

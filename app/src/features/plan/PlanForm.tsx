@@ -74,7 +74,7 @@ export function PlanForm({
   const accept = () => {
     const typed = typedMass(draft.mass, draft.massUnit);
     if (!best || !inputs || !typed) return;
-    const { ownCook, chart } = planning;
+    const { ownCook, chart } = planning.read;
     const ownMs = ownCook && 'ms' in ownCook ? ownCook.ms : null;
     // Another weight or time makes another plan: what was meant is filled in, and compared anew.
     const askTime = () =>
@@ -114,7 +114,7 @@ export function PlanForm({
       }
     >
       <AsLeft shown={asLeft} onAfresh={onChangeFood} />
-      <PlanFields chosen={chosen} draft={draft} planning={planning} control={control} setValue={setValue} />
+      <PlanFields chosen={chosen} draft={draft} read={planning.read} control={control} setValue={setValue} />
       {asked}
       {plans ? (
         <>

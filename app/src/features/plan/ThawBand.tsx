@@ -4,6 +4,7 @@ import { foodById } from '@omtel/core/foods';
 import type { Span } from '@omtel/core/guidance';
 import { METHOD_WORDS } from '@omtel/core/plan';
 import { SECOND_MS, toCelsius } from '@omtel/core/units';
+import { memo } from 'react';
 import { View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
@@ -46,24 +47,11 @@ export function ThawBand({ place, onPlace, ruleThaw, answer, subject, tweaks, on
         />
       )}
       {answer && (
-        <ForecastDrawing
-          name={`Thawing of ${food.name}`}
-          untilS={(Math.max(ruleThaw.slowMs, answer.slowMs) / SECOND_MS) * ROOM_AFTER}
-          curves={[
-            coreBand('middle, slow end', answer.slow, answer),
-            {
-              label: 'middle, fast end',
-              timeS: answer.fast.timeS,
-              temperatureC: answer.fast.coreC,
-              dashed: true,
-            },
-          ]}
-          marks={[ruleThaw.fastMs, ruleThaw.slowMs].map((ms) => ({
-            atS: ms / SECOND_MS,
-            temperatureC: thawedAtC(food),
-          }))}
-          rules={rules}
-          units={units}
+        <ThawDrawing
+          foodKey={subject.foodKey}
+          ruleFastMs={ruleThaw.fastMs}
+          ruleSlowMs={ruleThaw.slowMs}
+          answer={answer}
         />
       )}
       <Words size="small" tone="soft">
@@ -80,3 +68,34 @@ export function ThawBand({ place, onPlace, ruleThaw, answer, subject, tweaks, on
     </View>
   );
 }
+
+interface ThawDrawingProps {
+  readonly foodKey: string;
+  readonly ruleFastMs: number;
+  readonly ruleSlowMs: number;
+  readonly answer: Jobs['thaw']['answer'];
+}
+
+/** Drawn once for each answer: what is asked next does not wait for the drawing of what was. */
+const ThawDrawing = memo(function ThawDrawing({ foodKey, ruleFastMs, ruleSlowMs, answer }: ThawDrawingProps) {
+  const { units, rules } = useKitchen();
+  const food = foodById(foodKey);
+  return (
+    <ForecastDrawing
+      name={`Thawing of ${food.name}`}
+      untilS={(Math.max(ruleSlowMs, answer.slowMs) / SECOND_MS) * ROOM_AFTER}
+      curves={[
+        coreBand('middle, slow end', answer.slow, answer),
+        {
+          label: 'middle, fast end',
+          timeS: answer.fast.timeS,
+          temperatureC: answer.fast.coreC,
+          dashed: true,
+        },
+      ]}
+      marks={[ruleFastMs, ruleSlowMs].map((ms) => ({ atS: ms / SECOND_MS, temperatureC: thawedAtC(food) }))}
+      rules={rules}
+      units={units}
+    />
+  );
+});

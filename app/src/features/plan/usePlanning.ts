@@ -29,13 +29,19 @@ export interface PlanInputs {
 /** Thawing times from heat transfer, by method; nothing while they are not known. */
 export type ComputedThaw = PlanInput['computedThaw'];
 
-export interface Planning {
+/** What the fields of a draft say, each read by itself. */
+export interface ReadDraft {
   readonly mass: Read<{ massKg: number }>;
   readonly serve: Read<{ serveAt: number }>;
   /** The cook's own time; null where the chart's is taken. */
   readonly ownCook: Read<{ ms: number }> | null;
   readonly rest: Read<{ ms: number }>;
   readonly chart: RoastingTime | null;
+}
+
+export interface Planning {
+  /** The same while the draft is, whatever is computed beside it. */
+  readonly read: ReadDraft;
   readonly inputs: PlanInputs | null;
   /** The ways compared, or null while a field is missing. */
   readonly plans: readonly MethodPlan[] | null;
@@ -56,18 +62,24 @@ export function usePlanning(
   // The minute is fine enough: the comparison need not follow every tick of the clock.
   const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
 
-  return useMemo(() => {
+  const read = useMemo<ReadDraft>(() => {
     const mass = readMass(draft.mass, draft.massUnit, units);
-    const serve = readServeAt(draft.daysAhead, draft.clock, minute, zone);
-    const rest = readMinutes(draft.restMinutes, 0);
-    const ownCook = draft.cookMinutes.trim() === '' ? null : readMinutes(draft.cookMinutes, 1);
-    const chart = chartTime(food, 'massKg' in mass ? mass.massKg : null, rules);
+    return {
+      mass,
+      serve: readServeAt(draft.daysAhead, draft.clock, minute, zone),
+      rest: readMinutes(draft.restMinutes, 0),
+      ownCook: draft.cookMinutes.trim() === '' ? null : readMinutes(draft.cookMinutes, 1),
+      chart: chartTime(food, 'massKg' in mass ? mass.massKg : null, rules),
+    };
+  }, [food, draft, units, minute, zone, rules]);
+
+  return useMemo(() => {
+    const { mass, serve, rest, ownCook, chart } = read;
     const cook = ownCook
       ? 'ms' in ownCook && { fastMs: ownCook.ms, slowMs: ownCook.ms }
       : chart && { fastMs: chart.fastMs, slowMs: chart.slowMs };
-    const read = { mass, serve, ownCook, rest, chart };
     if ('problem' in mass || 'problem' in serve || 'problem' in rest || !cook)
-      return { ...read, inputs: null, plans: null };
+      return { read, inputs: null, plans: null };
 
     const since = bought === undefined ? sinceOf(draft, stored, minute, zone) : bought;
     const { microwaveW } = settings.kitchen;
@@ -96,6 +108,6 @@ export function usePlanning(
       zone,
       rules,
     });
-    return { ...read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
-  }, [food, parts, stored, draft, computedThaw, bought, units, minute, zone, rules, settings]);
+    return { read, plans, inputs: { ...shared, cookFastMs: cook.fastMs, cookSlowMs: cook.slowMs } };
+  }, [food, parts, stored, draft, read, computedThaw, bought, minute, zone, rules, settings]);
 }

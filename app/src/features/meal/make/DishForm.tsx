@@ -192,7 +192,7 @@ function RawFields({ dish, stored, fields, when, context, control, setValue, tab
       <PlanFields
         chosen={chosen}
         draft={draft}
-        planning={planning}
+        read={planning.read}
         control={control as unknown as Control<PlanDraft>}
         setValue={setValue as unknown as UseFormSetValue<PlanDraft>}
         ofMeal
@@ -202,7 +202,7 @@ function RawFields({ dish, stored, fields, when, context, control, setValue, tab
         chosen={chosen}
         serveAt={context.serveAt}
         table={table}
-        massKg={'massKg' in planning.mass ? planning.mass.massKg : null}
+        massKg={'massKg' in planning.read.mass ? planning.read.mass.massKg : null}
       />
       {thaw.subject && <ForecastState what="Computing how it thaws" forecast={thaw.forecast} />}
       {plans.length > 0 && (
