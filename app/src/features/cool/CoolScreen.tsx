@@ -1,11 +1,10 @@
-import { containers, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast';
+import { neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
-import { lengthUnitOf, orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
+import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
-import { useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { useCallback, useState } from 'react';
 import { useFoodsQuery } from '../../store/api';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
@@ -13,27 +12,19 @@ import { useAppDispatch } from '../../store/store';
 import { useKitchen } from '../../store/useKitchen';
 import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Stepper } from '../../ui/Stepper';
-import { space } from '../../ui/tokens';
 import { useForecast } from '../../workers/useForecast';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { WithFood } from '../food';
 import { ForecastState, readRefrigerator, readSincePlan, readTweaks, USUAL, USUAL_COLD } from '../forecast';
-import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
+import { readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
+import { CoolingAssumptions } from './CoolingAssumptions';
+import { CoolingFields } from './CoolingFields';
 import { CoolingForecast } from './CoolingForecast';
 import { RefrigeratorFields } from './RefrigeratorFields';
 
-const MOST_CONTAINERS = 16;
 /** What a stew off the hob has in its middle, where nobody read it. */
 const OFF_THE_HEAT_C = 90;
-const CHOICES = [...containers, { id: OWN, label: 'Own size' }].map(({ id, label }) => ({
-  value: id,
-  label,
-}));
-const PLACES = (Object.keys(WHERE_WORDS) as Where[]).map((value) => ({ value, label: WHERE_WORDS[value] }));
 
 /** The container planner: into what, how many, where; and whether it will be cold in time. */
 export function CoolScreen() {
@@ -49,7 +40,10 @@ function Cool({ food }: { readonly food: FoodState }) {
   const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
   const [tweaks, setTweaks] = useState(USUAL);
   const [cold, setCold] = useState(USUAL_COLD);
-  const set = (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change }));
+  const set = useCallback(
+    (change: Partial<CoolingChoices>) => setChoices((last) => ({ ...last, ...change })),
+    [],
+  );
 
   const container = readContainer(choices, units);
   const start = readStart(choices.start, units.temperature);
@@ -71,7 +65,7 @@ function Cool({ food }: { readonly food: FoodState }) {
           reading: readSincePlan(food),
         };
   const forecast = useForecast('cooling', asked && { ...asked, guidance });
-  const { answer, current } = forecast;
+  const { answer, answered, current } = forecast;
 
   const { keepOrAsk, asked: askedFirst } = useAskFirst(JSON.stringify([choices, tweaks, cold]));
   const keep = async ({ verdict }: CoolingAnswer) => {
@@ -127,84 +121,21 @@ function Cool({ food }: { readonly food: FoodState }) {
     >
       <Beside
         left={
-          <>
-            <Choice
-              label="Into"
-              value={choices.containerId}
-              onChange={(id) => set({ containerId: id })}
-              options={CHOICES}
-            />
-            {choices.containerId === OWN && (
-              <View style={styles.row}>
-                <Field
-                  label="Length"
-                  unit={lengthUnitOf(units)}
-                  numeric
-                  value={choices.ownLength}
-                  onChange={(ownLength) => set({ ownLength })}
-                  problem={'problem' in container ? container.problem : undefined}
-                />
-                <Field
-                  label="Width"
-                  unit={lengthUnitOf(units)}
-                  numeric
-                  value={choices.ownWidth}
-                  onChange={(ownWidth) => set({ ownWidth })}
-                />
-              </View>
-            )}
-            <Stepper
-              label="How many"
-              value={choices.count}
-              min={1}
-              max={MOST_CONTAINERS}
-              onChange={(count) => set({ count })}
-            />
-            <Choice
-              label="Where"
-              value={choices.where}
-              onChange={(where) => set({ where })}
-              options={PLACES}
-            />
-            <View style={styles.row}>
-              <Choice
-                label="Lid"
-                value={choices.lid ? 'on' : 'off'}
-                onChange={(lid) => set({ lid: lid === 'on' })}
-                options={[
-                  { value: 'off', label: 'Off' },
-                  { value: 'on', label: 'On' },
-                ]}
-              />
-              <Choice
-                label="Stirred"
-                value={choices.stirred ? 'yes' : 'no'}
-                onChange={(stirred) => set({ stirred: stirred === 'yes' })}
-                options={[
-                  { value: 'no', label: 'No' },
-                  { value: 'yes', label: 'Yes' },
-                ]}
-              />
-              <Field
-                label={`Now, °${units.temperature}`}
-                unit={`°${units.temperature}`}
-                numeric
-                value={choices.start}
-                onChange={(text) => set({ start: text })}
-                problem={'problem' in start ? start.problem : undefined}
-              />
-            </View>
-          </>
+          <CoolingFields
+            choices={choices}
+            onChange={set}
+            containerProblem={'problem' in container ? container.problem : undefined}
+            startProblem={'problem' in start ? start.problem : undefined}
+          />
         }
         right={
           <>
             {asked && <ForecastState what="Computing how it cools" forecast={forecast} />}
             {askedFirst}
+            {asked && answer && answered && <CoolingForecast asked={answered} answer={answer} food={food} />}
             {asked && answer && (
-              <CoolingForecast
+              <CoolingAssumptions
                 asked={asked}
-                answer={answer}
-                food={food}
                 tweaks={tweaks}
                 onTweaks={setTweaks}
                 fields={
@@ -262,7 +193,3 @@ function readStart(text: string, unit: 'C' | 'F'): { startC: number } | Problem 
       : { problem: 'Food comes off the heat warm, and no hotter than boiling.' };
   });
 }
-
-const styles = StyleSheet.create({
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
-});

@@ -1,6 +1,4 @@
-import { foodById } from '@omtel/core/foods';
-import { madeOf, type MarkForecast, type Passing } from '@omtel/core/forecast';
-import { media, type Coefficient } from '@omtel/core/thermal';
+import type { MarkForecast, Passing } from '@omtel/core/forecast';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { FoodState } from '@omtel/core/trail';
 import {
@@ -14,7 +12,7 @@ import {
   toCelsius,
 } from '@omtel/core/units';
 import { Link } from 'expo-router';
-import type { ReactNode } from 'react';
+import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
@@ -23,16 +21,13 @@ import { space, type Colors } from '../../ui/tokens';
 import { coreBand } from '../../ui/trail/coreBand';
 import { ForecastDrawing } from '../../ui/trail/ForecastDrawing';
 import { Heading, Words } from '../../ui/Words';
-import { Assumptions, CheapestChange, type TweakDraft } from '../forecast';
+import { CheapestChange } from '../forecast';
 
 interface CoolingForecastProps {
+  /** What the answer belongs to. */
   readonly asked: CoolingAsked;
   readonly answer: CoolingAnswer;
   readonly food: FoodState;
-  readonly tweaks: TweakDraft;
-  readonly onTweaks: (tweaks: TweakDraft) => void;
-  /** Fields for what only a cooling assumes, such as its refrigerator. */
-  readonly fields: ReactNode;
 }
 
 const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Colors }> = {
@@ -40,15 +35,17 @@ const PASSING: Record<Passing, { readonly word: string; readonly edge: keyof Col
   close: { word: 'Too close to call.', edge: 'bandEdge' },
   fails: { word: 'It will not cool in time like this.', edge: 'hot' },
 };
-const spread = ({ low, high }: Coefficient): string => `${low}–${high}`;
 const HOUR_S = 3600;
 const ROUND_UP_C = 0.05;
 
-/** Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator. */
-export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields }: CoolingForecastProps) {
+/**
+ * Whether a batch will be cold in time: curves, both marks, the cheapest change, and what it does to the refrigerator.
+ * Drawn once for each answer: what is asked next does not wait for it.
+ */
+export const CoolingForecast = memo(function CoolingForecast({ asked, answer, food }: CoolingForecastProps) {
   const { units, rules } = useKitchen(food);
   const { band, verdict, still, growth, fit } = answer;
-  const { setC, capacityW, roomC } = asked.refrigerator;
+  const { setC } = asked.refrigerator;
   const { usual } = band;
   const depth = formatLength(verdict.depthM, units);
   const lastDueS = verdict.marks.at(-1)?.dueS ?? 6 * HOUR_S;
@@ -112,34 +109,9 @@ export function CoolingForecast({ asked, answer, food, tweaks, onTweaks, fields 
           {`Illustration, not a ruling: ${growth.toFixed(1)} times the growth of Clostridium perfringens in a batch that just passes.`}
         </Words>
       )}
-      <Assumptions
-        tweaks={tweaks}
-        onChange={onTweaks}
-        fields={fields}
-        items={[
-          madeOf(foodById(food.foodKey), asked),
-          {
-            what: 'It',
-            value: `${food.massKg} kg, ${asked.stirred ? 'stirred: one temperature' : 'not stirred: heat creeps'}`,
-          },
-          {
-            what: 'Wall',
-            value: `${asked.container.wall.thicknessM * 1000} mm, ${asked.container.wall.conductivity} W/mK`,
-          },
-          {
-            what: 'Air',
-            value: `h ${spread(media.stillRefrigerator)} in the refrigerator, ${spread(media.roomAir)} on the counter, ${spread(media.iceBath)} in ice water, W/m²K`,
-          },
-          { what: 'Lid', value: asked.lid ? 'keeps heat and steam in' : 'off: it steams' },
-          {
-            what: 'Refrigerator',
-            value: `set to ${setC} °C, ${capacityW} W, ${roomC} °C around it`,
-          },
-        ]}
-      />
     </>
   );
-}
+});
 
 /** A reading this near the forecast says that all is as usual. */
 const AS_USUAL = 0.05;
