@@ -50,3 +50,51 @@ test('what is not for somebody at the table says so by name in Stores, on Now an
   await go('Stores');
   await expect(page.getByRole('link', { name: /^Smoked salmon: .* Not for Kim\.$/ })).toBeVisible();
 });
+
+test('what somebody who needs extra care eats of is ruled so, by meal and by dish, and goes by it on every page', async ({
+  kitchen,
+}) => {
+  const { page, tap, enter, go, food } = kitchen;
+  await enter();
+  await go('Plan');
+  await page.getByRole('link', { name: /^Crew supper/ }).click();
+  await expect(page.getByText('What they eat of it is ruled with extra care, for Ines.')).toBeVisible();
+  await tap('Change the meal');
+  await expect(page.getByRole('button', { name: /^Leg of lamb .* without Ines$/ })).toBeVisible();
+  await expect(page.getByText('All on the table at 19:00')).toBeVisible();
+
+  // She would eat of the bake: for her its days are over by then, and it says so.
+  await page.getByRole('button', { name: /^Aubergine bake/ }).click();
+  const who = page.getByRole('group', { name: 'Who eats of it' });
+  await who.getByRole('checkbox', { name: 'Ines' }).click();
+  await expect(page.getByText('It is ruled with extra care, for Ines.')).toBeVisible();
+  await tap('Done');
+  await expect(page.getByText('It cannot be made like this')).toBeVisible();
+  await page.getByRole('button', { name: /^Aubergine bake/ }).click();
+  await who.getByRole('checkbox', { name: 'Ines' }).click();
+  await tap('Done');
+  await expect(page.getByText('All on the table at 19:00')).toBeVisible();
+
+  // Who stays away is not counted at the table, and nothing is ruled for her sake.
+  await who.getByRole('checkbox', { name: 'Ines' }).click();
+  await expect(page.getByText(/ruled with extra care/)).toHaveCount(0);
+  await expect(page.getByText('8', { exact: true })).toBeVisible();
+  await who.getByRole('checkbox', { name: 'Ines' }).click();
+  await expect(page.getByText('9', { exact: true })).toBeVisible();
+
+  // A pot of hers goes by extra care where it is cooled and heated, for everybody.
+  await page.goto('/plan/meal/new');
+  await page.getByRole('button', { name: 'Add a dish' }).click();
+  await page
+    .getByRole('button', { name: /^Red lentil soup/ })
+    .first()
+    .click();
+  await page.getByLabel('What it is called').fill('Soup');
+  await expect(page.getByText(/^(All on the table|Earliest)/)).toBeVisible();
+  await tap('Plan it this way');
+  await expect(page.getByRole('heading', { name: 'Soup', level: 1 })).toBeVisible();
+  await food('Red lentil soup');
+  await expect(page.getByText('Ruled with extra care: Ines eats of it at “Soup”.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('Ruled with extra care: Ines eats of it at “Soup”.')).toBeVisible();
+});

@@ -2,7 +2,7 @@ import type { FoodList } from '@omtel/core/api';
 import { notForCare, type Ruling } from '@omtel/core/judge';
 import { inCare, namesOf } from '@omtel/core/table';
 import type { FoodState } from '@omtel/core/trail';
-import { useFoodsQuery } from './api';
+import { useFoods } from './useFoods';
 import { useKitchen } from './useKitchen';
 
 /** For whom a food is not that others may eat, and why. */
@@ -27,7 +27,7 @@ function inCareOf(list: FoodList): ReadonlyMap<string, FoodState> {
 /** For whom a food at hand is not, by the names they gave; null where it is for everybody who eats here, or nobody. */
 export function useNotFor(food: FoodState): NotFor | null {
   const kitchen = useKitchen(food);
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const names = namesOf(inCare(kitchen.settings.table));
   // Who was taken from the table is gone from here before the foods are told anew.
   const theirs = data && names ? inCareOf(data).get(food.foodId) : undefined;

@@ -15,6 +15,12 @@ export interface StoredFood {
   readonly eventCount: number;
 }
 
+/** A food as it stands for who is to eat it. */
+export interface EatenFood extends StoredFood {
+  /** As it stands for others, where that is another thing. */
+  readonly forOthers?: FoodState;
+}
+
 /** The foods at hand, the meals to come, and the power cut there is, if any: all that a kitchen is opened with. */
 export interface FoodList {
   readonly foods: readonly StoredFood[];

@@ -12,6 +12,7 @@ export type {
 } from '../household/household';
 export { MICROWAVE_W, MOST_COOKS, MOST_FORMER_ZONES, MOST_OVENS } from '../household/limits';
 export {
+  type EatenFood,
   type FoodList,
   type FoodTrail,
   type Log,

@@ -121,6 +121,20 @@ describe('what of the stores is no food for a meal', () => {
     ).toBe('scheduled');
   });
 
+  it('by who eats it: past the days of extra care where one of them who needs that does', () => {
+    const table = [{ id: 'ines', name: 'Ines', small: false, care: 'pregnancy' }] as const;
+    const eaten = (over: object, dish: object = {}) =>
+      whyOf({
+        foods: [pieOf()],
+        settings: { ...settings, table },
+        wanted: { ...days(2).wanted, dishes: [{ ...pie, ...dish }], ...over },
+      });
+    expect(eaten({})).toEqual([['pie', 'keepsTooShort']]);
+    expect(eaten({ without: ['ines'] })).toBe('scheduled');
+    expect(eaten({}, { without: ['ines'] })).toBe('scheduled');
+    expect(eaten({ without: ['somebody else'] })).toEqual([['pie', 'keepsTooShort']]);
+  });
+
   it('one of which nobody knows how old it is, and one that stood out too long', () => {
     const [came] = pieEvents;
     const unknown = stateOf([{ ...came!, payload: { ...came!.payload, since: null } } as FoodEvent]);

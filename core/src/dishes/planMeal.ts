@@ -1,11 +1,13 @@
 import { foodById } from '../foods';
-import { rulesFor, type Guidance, type RuleSet } from '../guidance';
+import type { Guidance, RuleSet } from '../guidance';
 import { thawBand } from '../forecast';
 import { judge } from '../judge';
 import {
+  asEaten,
   boundTo,
   kitchenFor,
   nextFive,
+  rulesOfDish,
   SECOND_OVEN,
   standOf,
   type KitchenSettings,
@@ -16,7 +18,7 @@ import { inMicrowave } from '../plan';
 import type { MealPayload, PlacedTask, PlannedDish, TaskKind } from '../record';
 import { readProblem, solve, type Help, type Schedule } from '../schedule';
 import type { OnProgress } from '../thermal';
-import { guidanceOf, type FoodState, type MealState } from '../trail';
+import type { FoodState, MealState } from '../trail';
 import { MINUTE_MS, toCelsius, type UnitSystem } from '../units';
 import { asItStands, nowOf } from './asItStands';
 import { asRead } from './asRead';
@@ -31,7 +33,7 @@ import { dishOf } from './plannedDish';
 /** All that a meal is planned from; plain values, so that a worker can be asked. */
 export interface MealAsked {
   readonly wanted: MealPayload<'mealPlanned'>;
-  /** The foods of its dishes that are in the stores. */
+  /** The foods of its dishes that are in the stores, as they are ruled with the meals there are. */
   readonly foods: readonly FoodState[];
   readonly settings: KitchenSettings;
   readonly guidance: Guidance;
@@ -91,15 +93,14 @@ export function planMeal(
   asked: MealAsked,
   { onProgress, rounds = ROUNDS, earlier }: PlanOptions = {},
 ): MealAnswer {
-  const { wanted, foods, settings, guidance, units, meal } = asked;
+  const { wanted, settings, guidance, units, meal } = asked;
+  const foods = eatenFrom(asked);
   // Five minutes by the clock on the wall, so that nothing is to be done at 18:03.
   const now = nextFive(asked.now);
   const foodOf = new Map(foods.map((food) => [food.foodId, food]));
   const stored = ({ foodId }: PlannedDish) => (foodId ? (foodOf.get(foodId) ?? null) : null);
-  const rulesOf = (dish: PlannedDish): RuleSet => {
-    const food = stored(dish);
-    return rulesFor(food ? guidanceOf(food, guidance) : guidance);
-  };
+  const ruledBy = { guidance, table: settings.table };
+  const rulesOf = (dish: PlannedDish): RuleSet => rulesOfDish(wanted, dish, stored(dish), ruledBy);
   const dishes = wanted.dishes.map((dish, index) =>
     thawing(
       dish,
@@ -109,7 +110,7 @@ export function planMeal(
   );
   const kitchen = kitchenFor(settings, now, Math.max(now, wanted.serveAt) + LATEST_MS);
   const table = { people: wanted.people, smallEaters: wanted.smallEaters, serveAt: wanted.serveAt };
-  const unfit = unfitDishes(asked, stored, rulesOf);
+  const unfit = unfitDishes({ ...asked, foods }, stored, rulesOf);
   if (unfit.length) return { kind: 'obstacles', obstacles: unfit };
   const whole = {
     table,
@@ -185,6 +186,14 @@ export function planMeal(
     moved: tasks.flatMap((task) => movedFrom(placed.get(task.id), task, stand?.tasks.get(task.id), now)),
   };
 }
+
+/** The foods of a meal, ruled for who eats of this one as well. */
+const eatenFrom = ({ foods, wanted, settings }: MealAsked): readonly FoodState[] =>
+  asEaten(
+    foods.map((state) => ({ state })),
+    [{ wanted }],
+    settings.table,
+  ).map(({ state }) => state);
 
 /** How a task moved that is still to come, or the end of one that runs; what is done moved nobody. */
 function movedFrom(

@@ -8,7 +8,7 @@ export { type JudgeContext, zonesOf } from './finding';
 export { judge } from './judge';
 export { type Keeping, keepingOf } from './keeping';
 export { judgeLately } from './lately';
-export { notForCare } from './notFor';
+export { notForCare, shownAs } from './notFor';
 export {
   type ActionKind,
   type Deadline,

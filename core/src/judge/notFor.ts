@@ -22,3 +22,17 @@ export function notForCare(
   if (!forOthers || !forThem || severity(forOthers.verdict) >= NOT_EATEN) return null;
   return severity(forThem.verdict) >= NOT_EATEN ? forThem : null;
 }
+
+/**
+ * A food as what is said of it is ruled: with extra care where somebody who needs that is to eat it. Where it is none for
+ * them and others may eat it, as for others: it is not thrown away, and for whom it is not is said besides.
+ *
+ * @param state as it stands for who is to eat it
+ * @param forOthers as it stands for others, where that is another thing
+ */
+export function shownAs(
+  { state, forOthers }: { readonly state: FoodState; readonly forOthers?: FoodState },
+  context: JudgeContext,
+): FoodState {
+  return forOthers && notForCare(forOthers, state, context) ? forOthers : state;
+}

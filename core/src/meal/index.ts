@@ -11,4 +11,5 @@ export { dialOf, mealStepWords, type MealWordsContext } from './mealWords';
 export { outOfCold, type OutOfCold } from './outOfCold';
 export { type MealStand, type Stand, standOf, TABLE } from './stand';
 export { type Timer, timerWords, underWay, WHERE_HEATED } from './underWay';
+export { asEaten, careAt, careFor, eatersOf, guidedAt, type RuledAt, rulesOfDish } from './whoEats';
 export { boundTo, type Doing, whoDoes } from './whoDoes';

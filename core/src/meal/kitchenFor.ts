@@ -1,3 +1,4 @@
+import type { Eater } from '../table';
 import { availableBetween, type Availability } from '../time';
 import type { Kitchen } from './kitchen';
 
@@ -13,6 +14,8 @@ export interface KitchenSettings {
   }[];
   readonly availability: Availability;
   readonly zone: string;
+  /** Who eats here. */
+  readonly table: readonly Eater[];
 }
 
 /** The kitchen between two moments, with the times its cooks are there. */

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { isKnownFood } from '../foods/catalogue';
 import { formIds } from '../foods/categories';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
+import { MOST_EATERS } from '../table/eaters';
 import {
   heldPlaces,
   LONGEST_COURSE_MS,
@@ -22,6 +23,8 @@ const LONGEST_MINUTES = LONGEST_MS / 60_000;
 const id = z.uuid().lowercase({ message: 'An id in small letters.' });
 /** The name of a dish or a task within its meal. */
 const within = z.string().min(1).max(60);
+/** Those at the table who do not eat it, by their ids: whoever is not named here does. */
+const without = z.array(z.string().min(1).max(40)).max(MOST_EATERS).optional();
 const name = z.string().trim().min(1).max(LONGEST_NAME);
 const instant = z.number().int().min(0).max(8.64e15);
 const ms = z.number().int().min(0).max(LONGEST_MS);
@@ -52,6 +55,7 @@ const common = {
   /** It comes to the table so long after the rest. */
   afterMs: ms.max(LONGEST_COURSE_MS).optional(),
   keeps: z.boolean(),
+  without,
   /** The meal of which it is left over. */
   leftFrom: id.optional(),
   /** What is bought for it besides. */
@@ -129,6 +133,7 @@ export const mealPayloads = {
       name,
       people: z.number().int().min(1).max(MOST_PEOPLE),
       smallEaters: z.number().int().min(0).max(MOST_PEOPLE),
+      without,
       serveAt: instant,
       dishes: z.array(dish).min(1).max(MOST_DISHES),
     })

@@ -32,6 +32,7 @@ export const settings: MealAsked['settings'] = {
   ],
   availability: everyDay,
   zone: 'UTC',
+  table: [],
 };
 
 export const lamb: Extract<PlannedDish, { kind: 'cooked' }> = {

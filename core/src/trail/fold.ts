@@ -85,7 +85,7 @@ export function foldTrail(
 }
 
 /** What goes for who needs extra care, whatever was chosen for others. */
-const IN_CARE: GuidanceChoice = { school: 'home', extraCare: true };
+export const IN_CARE: GuidanceChoice = { school: 'home', extraCare: true };
 
 /**
  * The same food as it stands for who needs extra care. It goes on by that: what is folded onto it is, too.

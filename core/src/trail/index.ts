@@ -16,6 +16,7 @@ export {
   followsOn,
   guidanceOf,
   type Histories,
+  IN_CARE,
   referredTo,
   rulesOfFood,
   wholeHistory,

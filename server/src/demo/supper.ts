@@ -14,11 +14,13 @@ import { afterMealEvent, foldTrail, type FoodState, type MealState } from '@omte
 import { HOUR_MS, MINUTE_MS } from '@omtel/core/units';
 import { v7 as uuid } from 'uuid';
 
-/** Who eats with the crew: one of the cooks is expecting. */
+/** Who always eats with the crew: one of the cooks is expecting, and leaves meat and leftovers to the others. */
 export const DEMO_TABLE: Settings['table'] = [
   { id: 'ines', name: 'Ines', small: false, care: 'pregnancy' },
   { id: 'bram', name: 'Bram', small: false, care: null },
 ];
+
+const NOT_INES = ['ines'];
 
 /** The second cook is out in the early afternoon. */
 export const DEMO_COOKS: Settings['cooks'] = [
@@ -70,6 +72,7 @@ export function crewSupper(
     name: 'Leg of lamb',
     foodId: lambId,
     leftFrom: supper.meal.mealId,
+    without: NOT_INES,
     finishMs: 0,
     keeps: false,
   };
@@ -133,7 +136,7 @@ function scheduledMeal(
     wanted: planned.payload as MealPayload<'mealPlanned'>,
     foods,
     others,
-    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, zone },
+    settings: { ...DEFAULT_SETTINGS, cooks: DEMO_COOKS, table: DEMO_TABLE, zone },
     guidance: PLAIN_GUIDANCE,
     units: DEFAULT_SETTINGS.units,
     now: opens,
@@ -167,6 +170,7 @@ function supperDishes(lambId: string, bakeId: string, lambSince: number): Planne
       finishMs: minutes(10),
       waitsMs: minutes(20),
       keeps: true,
+      without: NOT_INES,
     },
     plain('potatoes', 'Roast potatoes', 20, {
       at: 'oven',
@@ -185,6 +189,7 @@ function supperDishes(lambId: string, bakeId: string, lambSince: number): Planne
       finishMs: 0,
       waitsMs: minutes(20),
       keeps: false,
+      without: NOT_INES,
     },
     plain('greens', 'Greens', 10, { at: 'hob', fastMs: minutes(8), slowMs: minutes(12) }),
     cold('salad', 'Tomato salad', 15),

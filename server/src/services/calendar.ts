@@ -1,5 +1,4 @@
-import { rulesFor } from '@omtel/core/guidance';
-import { kitchenFor, mealLine, mealStepWords } from '@omtel/core/meal';
+import { asEaten, kitchenFor, mealLine, mealStepWords, rulesOfDish } from '@omtel/core/meal';
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
 import { DAY_MS } from '@omtel/core/units';
@@ -30,7 +29,7 @@ export async function calendarOf(
     listFoods(db, household.id),
     mealsSince(db, household.id, now - DAY_MS),
   ]);
-  const foods = stored.map(({ state }) => state);
+  const foods = asEaten(stored, planned, household.settings.table).map(({ state }) => state);
   const meals = mealId === undefined ? planned : planned.filter((meal) => meal.mealId === mealId);
   if (mealId !== undefined && meals.length === 0) throw new Refusal(404, 'There is no such meal to come.');
   const entries = [
@@ -57,7 +56,7 @@ function ofMeal(meal: MealState, foods: readonly FoodState[], { settings }: Hous
     .filter(({ doneAt, kind }) => doneAt === null && kind !== 'stir' && kind !== 'turn')
     .map((step): CalendarEntry => {
       const food = foods.find(({ foodId }) => foodId === step.dish?.foodId) ?? null;
-      const rules = food ? rulesOfFood(food, settings.guidance) : rulesFor(settings.guidance);
+      const rules = rulesOfDish(meal.wanted, step.dish ?? {}, food, settings);
       const { title, detail } = mealStepWords(step, { rules, units: settings.units, food });
       const who = nameOf(step.cook);
       return {

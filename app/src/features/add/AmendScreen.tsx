@@ -2,7 +2,7 @@ import { LONGEST_NAME, readMass } from '@omtel/core/foods';
 import { isBeginning, settle, type FoodEvent } from '@omtel/core/record';
 import { convertTyped, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useFoodQuery } from '../../store/api';
+import { useFood } from '../../store/useFoods';
 import { useDraft } from '../../store/draft';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
@@ -17,7 +17,7 @@ import { draftOfAdded } from './addDraft';
 /** Sets right what was said of a food when it came: its kind, name, weight, place, and since when it counts. */
 export function AmendScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoodQuery(id);
+  const { data, error, refetch } = useFood(id);
   const begin = data && settle(data.events).find(isBeginning);
   if (begin?.type === 'added') return <AmendFood begin={begin} />;
   if (begin) return <AmendPart begin={begin} />;

@@ -5,7 +5,7 @@ import type { FoodState } from '@omtel/core/trail';
 import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
@@ -35,7 +35,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const { units, now, guidance } = useKitchen(food);
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const { data: stores } = useFoodsQuery();
+  const { data: stores } = useFoods();
   const neighbours = neighboursOf(stores?.foods.map(({ state }) => state) ?? [], food.foodId);
   const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
   const [tweaks, setTweaks] = useState(USUAL);

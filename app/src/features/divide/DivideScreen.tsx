@@ -4,7 +4,7 @@ import type { FoodState } from '@omtel/core/trail';
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
 import { newEvent } from '../../store/outbox/record';
@@ -111,7 +111,7 @@ function Divide({ food }: { readonly food: FoodState }) {
 /** Other batches of the same food can be put to it: the whole is then as the worse of both. */
 function Combine({ food }: { readonly food: FoodState }) {
   const { now, units } = useKitchen(food);
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const same = (data?.foods ?? [])

@@ -2,7 +2,7 @@ import { canBeAnothers, likeliestFirst, type FoodEvent } from '@omtel/core/recor
 import { MINUTE_MS } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { newEvent } from '../../store/outbox/record';
 import { sentenceOf, type QueryError } from '../../store/problem';
 import { Button } from '../../ui/Button';
@@ -59,7 +59,7 @@ export function Correct({ event, onDone }: CorrectProps) {
 
 /** The food it happened to instead: the entry goes there, at its time. */
 function ItsFood({ event, onDone }: CorrectProps) {
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const correct = useCorrect(event);
   const [shown, setShown] = useState(LIKELY);
   const foods = (data?.foods ?? []).map(({ state }) => state);

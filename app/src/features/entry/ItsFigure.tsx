@@ -4,7 +4,7 @@ import { placesOf } from '@omtel/core/clocks';
 import { orProblem, parseNumber, type Temperature } from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodQuery } from '../../store/api';
+import { useFood } from '../../store/useFoods';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -22,7 +22,7 @@ interface ItsFigureProps {
 /** Sets right what a thermometer showed, in the unit it was read in or the other, and where its tip was. */
 export function ItsFigure({ event, onCorrect }: ItsFigureProps) {
   const { temperature } = event.payload;
-  const food = useFoodQuery(event.foodId).data?.food.state;
+  const food = useFood(event.foodId).data?.food.state;
   const [text, setText] = useState(String(temperature.value));
   const [tip, setTip] = useState<ProbePlace | null>(
     event.type === 'reading' ? (event.payload.place ?? null) : null,

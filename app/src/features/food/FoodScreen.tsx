@@ -1,13 +1,13 @@
 import { scheduleOf, stepWords } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
-import { judge, keepingOf, type Ruling } from '@omtel/core/judge';
+import { judge, keepingOf, shownAs, type Ruling } from '@omtel/core/judge';
 import { placeWords } from '@omtel/core/record';
 import { sketchTrail, wholeHistory, type FoodState } from '@omtel/core/trail';
 import { capital, formatMass } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { View } from 'react-native';
-import { useFoodQuery } from '../../store/api';
+import { useFood } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -39,8 +39,10 @@ const QUIET_ROOM = 150;
 /** One food: the ruling and why, its trail, what happened, and what can be done. */
 export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoodQuery(foodId ?? id);
-  const kitchen = useKitchen(data?.food.state);
+  const { data, error, refetch } = useFood(foodId ?? id);
+  const household = useKitchen();
+  const state = data && shownAs(data.food, household);
+  const kitchen = useKitchen(state);
   const act = useAct();
   const history = useMemo(
     () => (data ? wholeHistory(data.events, new Map(Object.entries(data.others))) : []),
@@ -48,7 +50,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   );
   const [whole, setWhole] = useState(false);
   const sketch = useMemo(() => sketchTrail(history, kitchen.now), [history, kitchen.now]);
-  if (!data) {
+  if (!data || !state) {
     return (
       <Screen title="Food" backTo="/stores">
         {error ? (
@@ -59,8 +61,6 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
       </Screen>
     );
   }
-  const { food } = data;
-  const { state } = food;
   const ruling = judge(state, kitchen);
   const keeping = isQuiet(state, sketch, kitchen.now) ? keepingOf(state, kitchen) : null;
   const next = ruling && mainAction(state, ruling, kitchen);

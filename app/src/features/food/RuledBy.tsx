@@ -2,11 +2,13 @@ import { rulesOf, type GuidanceChoice } from '@omtel/core/guidance';
 import type { FoodState } from '@omtel/core/trail';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
+import { useEatenInCare } from '../../store/useFoods';
 import { useKitchen } from '../../store/useKitchen';
 import { useMay } from '../../store/useMay';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { SCHOOL_OPTIONS } from '../../ui/schools';
+import { Words } from '../../ui/Words';
 import { useRecord } from './useAct';
 
 type Ruled = 'household' | GuidanceChoice['school'] | 'care';
@@ -17,6 +19,11 @@ export function RuledBy({ food }: { readonly food: FoodState }) {
   const recordNow = useRecord();
   const [open, setOpen] = useState(false);
   const mayDecide = useMay('decide');
+  const inCare = useEatenInCare(food.foodId);
+  if (inCare && food.guidedBy?.extraCare)
+    return (
+      <Words tone="soft">{`Ruled with extra care: ${inCare.names} eats of it at “${inCare.meal}”.`}</Words>
+    );
   if (!mayDecide) return null;
   if (!open)
     return (

@@ -1,7 +1,7 @@
 import type { FoodState } from '@omtel/core/trail';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
-import { useFoodQuery } from '../../store/api';
+import { useFood } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
 import { Failed, Loading } from '../../ui/states';
@@ -14,7 +14,7 @@ interface WithFoodProps {
 /** A screen about the food in its address, once that is fetched. */
 export function WithFood({ title, children }: WithFoodProps) {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoodQuery(id);
+  const { data, error, refetch } = useFood(id);
   if (data) return children(data.food.state);
   return (
     <Screen title={title} backTo="/now">

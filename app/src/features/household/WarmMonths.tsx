@@ -1,7 +1,7 @@
 import { shortMonth } from '@omtel/core/time';
-import { Pressable, StyleSheet, View } from 'react-native';
-import { corner, REACH, space } from '../../ui/tokens';
-import { useLook } from '../../ui/theme';
+import { StyleSheet, View } from 'react-native';
+import { AnyOf } from '../../ui/AnyOf';
+import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 
 interface WarmMonthsProps {
@@ -9,11 +9,13 @@ interface WarmMonthsProps {
   readonly onChange: (months: number[]) => void;
 }
 
-const YEAR = Array.from({ length: 12 }, (_, i) => i + 1);
+const YEAR = Array.from({ length: 12 }, (_, i) => i + 1).map((value) => ({
+  value,
+  label: shortMonth(value),
+}));
 
 /** The months in which air nobody measured, outdoors or in a car, is taken for warm. */
 export function WarmMonths({ months, onChange }: WarmMonthsProps) {
-  const { colors } = useLook();
   const toggled = (month: number) =>
     months.includes(month)
       ? months.filter((each) => each !== month)
@@ -24,43 +26,15 @@ export function WarmMonths({ months, onChange }: WarmMonthsProps) {
       <Words size="small" tone="soft">
         In these, a minute in a car or outdoors counts double unless the air there is measured.
       </Words>
-      <View role="group" aria-label="Warm months" style={styles.row}>
-        {YEAR.map((month) => {
-          const warm = months.includes(month);
-          return (
-            <Pressable
-              key={month}
-              role="checkbox"
-              aria-checked={warm}
-              onPress={() => onChange(toggled(month))}
-              style={[
-                styles.month,
-                {
-                  borderColor: warm ? colors.rim : colors.outline,
-                  backgroundColor: warm ? colors.rim : colors.enamel,
-                },
-              ]}
-            >
-              <Words face={warm ? 'strong' : 'text'} tone={warm ? 'onRim' : 'ink'}>
-                {shortMonth(month)}
-              </Words>
-            </Pressable>
-          );
-        })}
-      </View>
+      <AnyOf
+        label="Warm months"
+        quiet
+        options={YEAR}
+        chosen={months}
+        onToggle={(month) => onChange(toggled(month))}
+      />
     </View>
   );
 }
 
-const styles = StyleSheet.create({
-  group: { gap: space.s },
-  row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  month: {
-    minWidth: 56,
-    minHeight: REACH,
-    alignItems: 'center',
-    justifyContent: 'center',
-    borderWidth: 1.5,
-    borderRadius: corner.m,
-  },
-});
+const styles = StyleSheet.create({ group: { gap: space.s } });

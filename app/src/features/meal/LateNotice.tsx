@@ -6,7 +6,7 @@ import { formatDurationUp } from '@omtel/core/units';
 import { useState } from 'react';
 import { View } from 'react-native';
 import type { WayToSave } from '@omtel/core/dishes';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { act } from '../../store/outbox/act';
 import { newMealEvent } from '../../store/outbox/record';
 import { useAppDispatch } from '../../store/store';
@@ -27,7 +27,7 @@ interface LateNoticeProps {
 /** Dinner will be late: by how much, and what would save it, each tried. */
 export function LateNotice({ meal, line, foods }: LateNoticeProps) {
   const { now, zone, settings, guidance, units } = useKitchen();
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const [others] = useState(() => (data?.meals ?? []).filter(({ mealId }) => mealId !== meal.mealId));
   const [askedAt] = useState(now);
   const dispatch = useAppDispatch();

@@ -1,11 +1,12 @@
-import { toDo, type MealStep } from '@omtel/core/meal';
+import { careAt, toDo, type MealStep } from '@omtel/core/meal';
+import { namesOf } from '@omtel/core/table';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { clockWords, moment } from '@omtel/core/time';
 import { formatDurationUp } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { act } from '../../store/outbox/act';
 import { newMealEvent } from '../../store/outbox/record';
 import { sentenceOf } from '../../store/problem';
@@ -18,6 +19,7 @@ import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
+import { ForTheirSake } from './ForTheirSake';
 import { LateNotice } from './LateNotice';
 import { MealLanes } from './lanes/MealLanes';
 import { MealSteps } from './MealSteps';
@@ -34,7 +36,7 @@ import { useMealLine } from './useMealLine';
 /** One meal as it goes on: what is next, the line of time, and on a wide screen its lanes. */
 export function MealScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoodsQuery();
+  const { data, error, refetch } = useFoods();
   const meal = data?.meals.find(({ mealId }) => mealId === id);
   if (meal) return <Meal key={id} meal={meal} />;
   return (
@@ -47,7 +49,7 @@ export function MealScreen() {
 }
 
 function Meal({ meal }: { readonly meal: MealState }) {
-  const { now, zone, household } = useKitchen();
+  const { now, zone, household, settings } = useKitchen();
   const { line, cooks, foods, wordsOf } = useMealLine(meal);
   const router = useRouter();
   const dispatch = useAppDispatch();
@@ -129,6 +131,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
           onDone={() => setChosen(null)}
         />
       )}
+      <ForTheirSake names={namesOf(careAt(wanted, settings.table))} of="What they eat of it" />
       <Shopping meal={meal} foods={foods} />
       {line && wide && (
         <MealLanes

@@ -1,9 +1,11 @@
 import type { MealAnswer } from '@omtel/core/dishes';
 import type { MealState } from '@omtel/core/trail';
 import { api } from '../../store/api';
+import { householdIn } from '../../store/householdIn';
 import { newMealEvent, record } from '../../store/outbox/record';
 import { replanned } from '../../store/replans';
 import type { AppThunk } from '../../store/store';
+import { listAsEaten } from '../../store/useFoods';
 import { nowOf, type Kitchen } from '../../store/useKitchen';
 import { runForecast } from '../../workers/runForecast';
 import { foodsOf } from './useMealLine';
@@ -20,7 +22,8 @@ interface Known {
 export const asKnown =
   (mealId: string): AppThunk<Known | null> =>
   (_dispatch, getState) => {
-    const known = api.endpoints.foods.select()(getState()).data;
+    const told = api.endpoints.foods.select()(getState()).data;
+    const known = told && listAsEaten(told, householdIn(getState()).settings.table);
     const meal = known?.meals.find((each) => each.mealId === mealId);
     if (!meal) return null;
     const foods = foodsOf(

@@ -2,7 +2,7 @@ import { underWay } from '@omtel/core/meal';
 import { scheduleOf } from '@omtel/core/plan';
 import { checkBy, rulesOfFood } from '@omtel/core/trail';
 import { useMemo } from 'react';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { nowOf, useHousehold } from '../../store/useKitchen';
 import { useMealLines } from './useMealLine';
 
@@ -12,7 +12,7 @@ import { useMealLines } from './useMealLine';
  */
 export function useDueTimes(): readonly number[] {
   const meals = useMealLines();
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const household = useHousehold();
   return useMemo(() => {
     const { guidance } = household.settings;

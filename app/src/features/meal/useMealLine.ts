@@ -1,18 +1,18 @@
 import type { FoodList, Settings } from '@omtel/core/api';
-import { rulesFor, type Guidance } from '@omtel/core/guidance';
 import {
   kitchenFor,
   mealLine,
   mealStepWords,
+  rulesOfDish,
   type Cook,
   type MealLine,
   type MealStep,
 } from '@omtel/core/meal';
 import type { StepWords } from '@omtel/core/plan';
-import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
+import type { FoodState, MealState } from '@omtel/core/trail';
 import { DAY_MS } from '@omtel/core/units';
 import { useMemo } from 'react';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { useHousehold } from '../../store/useKitchen';
 
 /** The foods of a meal that are in the stores. */
@@ -35,14 +35,14 @@ export interface Followed {
 
 /** The meal's line; anew when something of it happens, not with the clock. */
 export function useMealLine(meal: MealState): Followed {
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const { settings } = useHousehold();
   return useMemo(() => followed(meal, data, settings), [meal, data, settings]);
 }
 
 /** The lines of all meals to come. */
 export function useMealLines(): readonly Followed[] {
-  const { data } = useFoodsQuery();
+  const { data } = useFoods();
   const { settings } = useHousehold();
   return useMemo(() => (data?.meals ?? []).map((meal) => followed(meal, data, settings)), [data, settings]);
 }
@@ -64,10 +64,8 @@ function followed(meal: MealState, data: FoodList | undefined, settings: Setting
     cooks,
     wordsOf: (step) => {
       const food = foodOf(step);
-      return mealStepWords(step, { rules: rulesOf(food, settings.guidance), units: settings.units, food });
+      const rules = rulesOfDish(meal.wanted, step.dish ?? {}, food, settings);
+      return mealStepWords(step, { rules, units: settings.units, food });
     },
   };
 }
-
-const rulesOf = (food: FoodState | null, guidance: Guidance) =>
-  food ? rulesOfFood(food, guidance) : rulesFor(guidance);

@@ -1,3 +1,4 @@
+import { shownAs } from '@omtel/core/judge';
 import { toDo } from '@omtel/core/meal';
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
 import { clockWords, dayName, longDay } from '@omtel/core/time';
@@ -5,7 +6,7 @@ import { capital } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
@@ -27,12 +28,12 @@ import { MealLine } from './MealLine';
 export function NowScreen() {
   const kitchen = useKitchen();
   const { now, zone } = kitchen;
-  const { data, error, refetch } = useFoodsQuery();
+  const { data, error, refetch } = useFoods();
   const agenda = useMemo(
     () =>
       data
         ? agendaOf(
-            data.foods.map(({ state }) => state),
+            data.foods.map((food) => shownAs(food, kitchen)),
             kitchen,
           )
         : [],

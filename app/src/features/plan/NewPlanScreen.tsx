@@ -1,6 +1,6 @@
 import type { FoodState } from '@omtel/core/trail';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { useDraft } from '../../store/draft';
 import { useKitchen } from '../../store/useKitchen';
 import { sentenceOf } from '../../store/problem';
@@ -19,7 +19,7 @@ export function NewPlanScreen() {
     of: asked ? { foodId: asked, name: '', kinds: [] } : null,
     fields: {},
   });
-  const { data, error, refetch } = useFoodsQuery();
+  const { data, error, refetch } = useFoods();
   const router = useRouter();
   const stores = data?.foods.map(({ state }) => state) ?? [];
   const plannable = stores.filter((food) => canBePlanned(food) || food.foodId === asked);

@@ -45,7 +45,7 @@ export function PlanForm({
   onPlanned,
   onChangeFood,
 }: PlanFormProps) {
-  const { now, units, rules } = useKitchen();
+  const { now, units, rules } = useKitchen(chosen);
   const dispatch = useAppDispatch();
   const router = useRouter();
   const [proposed] = useState(() => ({ ...draftFor(chosen, massUnitOf(units), rules), ...planned }));

@@ -4,7 +4,7 @@ import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { useMay } from '../../store/useMay';
@@ -24,7 +24,7 @@ import { PlannedThaw } from './PlannedThaw';
 /** The meals planned: when each is served, and the first thing to do for it. */
 export function PlanScreen() {
   const router = useRouter();
-  const { data, error, refetch } = useFoodsQuery();
+  const { data, error, refetch } = useFoods();
   const mayPlan = useMay('decide');
   const planned = (data?.foods ?? [])
     .map(({ state }) => state)

@@ -40,6 +40,8 @@ export interface ChosenFood {
   /** The kinds a mixed dish is ruled as besides. */
   readonly parts: readonly string[];
   readonly stored: FoodState | null;
+  /** What goes before the household's guidance: what was chosen for it, or who eats it. */
+  readonly guidedBy: FoodState['guidedBy'];
 }
 
 export const chosenFromStores = (stored: FoodState): ChosenFood => ({
@@ -47,13 +49,20 @@ export const chosenFromStores = (stored: FoodState): ChosenFood => ({
   food: foodById(stored.foodKey),
   parts: stored.parts,
   stored,
+  guidedBy: stored.guidedBy,
 });
 
 /** A kind of the catalogue, or a food of the household's own. */
 export const chosenToFetch = ({
   name,
   kinds: [foodKey, ...parts],
-}: Pick<OwnFood, 'name' | 'kinds'>): ChosenFood => ({ name, food: foodById(foodKey!), parts, stored: null });
+}: Pick<OwnFood, 'name' | 'kinds'>): ChosenFood => ({
+  name,
+  food: foodById(foodKey!),
+  parts,
+  stored: null,
+  guidedBy: null,
+});
 
 /** A draft for a food: its own weight and state where it is in the stores, the usual otherwise. */
 export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules: RuleSet): PlanDraft {

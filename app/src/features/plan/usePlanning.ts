@@ -53,12 +53,12 @@ export interface Planning {
  * @param bought since when its days count, where that is not the draft's to say
  */
 export function usePlanning(
-  { food, parts, stored }: ChosenFood,
+  { food, parts, stored, guidedBy }: ChosenFood,
   draft: PlanDraft,
   computedThaw: ComputedThaw,
   bought?: number | null,
 ): Planning {
-  const { now, zone, units, rules, settings } = useKitchen();
+  const { now, zone, units, rules, settings } = useKitchen({ guidedBy });
   // The minute is fine enough: the comparison need not follow every tick of the clock.
   const minute = Math.floor(now / MINUTE_MS) * MINUTE_MS;
 

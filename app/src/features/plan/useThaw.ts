@@ -20,11 +20,11 @@ export interface ThawForecast {
 
 /** How a frozen food of the draft thaws by heat transfer, computed beside the page. */
 export function useThaw(
-  { food }: ChosenFood,
+  { food, guidedBy }: ChosenFood,
   { mass, massUnit, thickest, form, condition }: PlanDraft,
   tweaks: TweakDraft,
 ): ThawForecast {
-  const { units, guidance } = useKitchen();
+  const { units, guidance } = useKitchen({ guidedBy });
   const [place, setPlace] = useState<ThawPlace>('refrigerator');
   const read = readMass(mass, massUnit, units);
   const measured = readThickest(thickest, units);

@@ -1,10 +1,10 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
-import { byEatNext, judgeLately, notForCare } from '@omtel/core/judge';
+import { byEatNext, judgeLately, notForCare, shownAs } from '@omtel/core/judge';
 import { inCare, namesOf } from '@omtel/core/table';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -36,13 +36,15 @@ export function StoresScreen() {
   const wide = useWide();
   const router = useRouter();
   const { food: shown } = useLocalSearchParams<{ food?: string }>();
-  const { data, error, refetch } = useFoodsQuery();
+  const { data, error, refetch } = useFoods();
   const cut = data?.powerCut ?? null;
   const [cutting, setCutting] = useState(false);
   const ruled = useMemo(
     () =>
       (data?.foods ?? [])
-        .flatMap(({ state, inCare: theirs }): RuledFood[] => {
+        .flatMap((told): RuledFood[] => {
+          const { inCare: theirs } = told;
+          const state = shownAs(told, kitchen);
           const ruling = judgeLately(state, kitchen);
           const notFor = notForCare(state, theirs, kitchen) && namesOf(inCare(kitchen.settings.table));
           return ruling ? [{ food: state, ruling, notFor }] : [];

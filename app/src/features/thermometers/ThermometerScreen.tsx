@@ -10,7 +10,7 @@ import { formatTemperature, toCelsius } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { lazy, Suspense, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodsQuery } from '../../store/api';
+import { useFoods } from '../../store/useFoods';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
@@ -164,7 +164,7 @@ const HAPPENED: Readonly<Record<Mishap, string>> = {
 /** Food at hand that was read with it since its last good check: a check says that this is in doubt, and mends nothing. */
 function InDoubt({ known }: { readonly known: RatedThermometer }) {
   const { now, zone, units } = useKitchen();
-  const foods = useFoodsQuery().data?.foods ?? [];
+  const foods = useFoods().data?.foods ?? [];
   const read = foods.flatMap(({ state }) => (readInDoubt(state, known) ? [state] : []));
   return (
     <Rows title={read.length ? 'Read with it since its last good check: in doubt' : undefined}>

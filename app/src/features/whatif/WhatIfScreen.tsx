@@ -7,7 +7,7 @@ import { HOUR_MS, formatTemperature } from '@omtel/core/units';
 import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { useFoodQuery } from '../../store/api';
+import { useFood } from '../../store/useFoods';
 import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Beside } from '../../ui/Beside';
@@ -24,7 +24,7 @@ const NOON = { hour: 12, minute: 0 };
 /** One thing in a food's history changed, and the ruling beside the real one. Nothing is saved. */
 export function WhatIfScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoodQuery(id);
+  const { data, error, refetch } = useFood(id);
   if (data) return <WhatIf trail={data} />;
   return (
     <Screen title="What if" backTo="/stores">

@@ -2,9 +2,10 @@ import type { Settings } from '@omtel/core/api';
 import { leftUntil, massFor, portionsIn } from '@omtel/core/shopping';
 import type { Method } from '@omtel/core/plan';
 import { moment } from '@omtel/core/time';
+import type { Eater } from '@omtel/core/table';
 import type { FoodState } from '@omtel/core/trail';
 import { formatMass } from '@omtel/core/units';
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { Controller, useForm, useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
@@ -18,6 +19,7 @@ import { Words } from '../../../ui/Words';
 import { ForecastState, USUAL } from '../../forecast';
 import { MethodList, PlanFields, usePlanning, useThaw, type PlanDraft } from '../../plan';
 import { BuysFields } from './BuysFields';
+import { WhoEats } from './WhoEats';
 import {
   chosenOf,
   readDish,
@@ -33,6 +35,8 @@ interface DishFormProps {
   readonly stored: FoodState | null;
   readonly context: DishContext;
   readonly table: { readonly people: number; readonly smallEaters: number };
+  /** Those at the table who eat of the meal. */
+  readonly eaters: readonly Eater[];
   /** The day and the time of the meal, as they were typed. */
   readonly when: Pick<PlanDraft, 'daysAhead' | 'clock'>;
   readonly onChange: (fields: DishFields) => void;
@@ -68,7 +72,17 @@ const COURSES: readonly { readonly value: DishFields['afterMinutes']; readonly l
 ];
 
 /** One dish of a meal: how much of it, how it is thawed and heated, and what it asks of hands. */
-export function DishForm({ dish, stored, context, table, when, onChange, onRemove, onDone }: DishFormProps) {
+export function DishForm({
+  dish,
+  stored,
+  context,
+  table,
+  eaters,
+  when,
+  onChange,
+  onRemove,
+  onDone,
+}: DishFormProps) {
   const { control, setValue } = useForm<DishFields>({ mode: 'onTouched', defaultValues: dish.fields });
   const fields = useWatch({ control }) as DishFields;
   const said = JSON.stringify(fields);
@@ -151,6 +165,11 @@ export function DishForm({ dish, stored, context, table, when, onChange, onRemov
           />
         </View>
       )}
+      <WhoEats
+        table={eaters}
+        without={fields.without ?? []}
+        onChange={(without) => setValue('without', without)}
+      />
       <BuysFields control={control} fields={fields} problem={problems.buys} />
       <View style={styles.row}>
         <Button kind="plain" label="Not this dish" onPress={onRemove} />
@@ -179,7 +198,8 @@ interface RawFieldsProps {
 
 /** How much of raw food, in what state, and the ways to thaw it, compared as for a plan of one food. */
 function RawFields({ dish, stored, fields, when, context, control, setValue, table }: RawFieldsProps) {
-  const chosen = chosenOf(dish, stored);
+  const { guidedBy } = context;
+  const chosen = useMemo(() => chosenOf(dish, stored, guidedBy), [dish, stored, guidedBy]);
   const draft: PlanDraft = { ...fields, ...when };
   const thaw = useThaw(chosen, draft, USUAL);
   const since = sinceOfDish({ ...dish, fields }, stored, context);
@@ -219,7 +239,7 @@ function RawFields({ dish, stored, fields, when, context, control, setValue, tab
 /** What a table eats of it by the chart, and what a weight leaves. */
 function Serves({
   fields: { form },
-  chosen: { food, parts },
+  chosen: { food, parts, guidedBy },
   serveAt,
   table,
   massKg,
@@ -230,7 +250,7 @@ function Serves({
   readonly table: DishFormProps['table'];
   readonly massKg: number | null;
 }) {
-  const { units, rules, now, zone } = useKitchen();
+  const { units, rules, now, zone } = useKitchen({ guidedBy });
   const asked = massFor(table, form, rules);
   if (!asked) return null;
   const served = massKg === null ? null : portionsIn(massKg, table, form, rules);

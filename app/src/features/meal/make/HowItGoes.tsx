@@ -1,5 +1,5 @@
 import type { MealAnswer, MealAsked } from '@omtel/core/dishes';
-import { kitchenFor, mealLine, mealStepWords, toDo } from '@omtel/core/meal';
+import { kitchenFor, mealLine, mealStepWords, rulesOfDish, toDo } from '@omtel/core/meal';
 import type { MealPayload } from '@omtel/core/record';
 import { clockOf, clockWords, daysBetween, moment } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
@@ -108,13 +108,14 @@ interface FitsProps {
 
 /** On time or as early as can be, with the first thing to do. */
 function Fits({ wanted, foods, answer: { schedule }, onServeAt }: FitsProps) {
-  const { now, zone, rules, units, settings } = useKitchen();
+  const { now, zone, units, settings } = useKitchen();
   const late = schedule.serveAt - wanted.serveAt;
   const { cooks } = kitchenFor(settings, now, schedule.serveAt + DAY_MS);
   const meal = { mealId: '', plannedAt: now, wanted, schedule, ticks: {}, dropped: false };
   const line = mealLine(meal, foods, cooks);
   const [first] = line ? toDo(line, now) : [];
-  const words = first && mealStepWords(first, { rules, units, food: null });
+  const rules = first && rulesOfDish(wanted, first.dish ?? {}, null, settings);
+  const words = first && mealStepWords(first, { rules: rules!, units, food: null });
   return (
     <Panel edge={late > 0 ? 'bandEdge' : 'rim'}>
       <Heading>

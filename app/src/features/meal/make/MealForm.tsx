@@ -1,9 +1,11 @@
+import type { StoredFood } from '@omtel/core/api';
 import type { MealAnswer } from '@omtel/core/dishes';
-import { WHERE_HEATED } from '@omtel/core/meal';
+import { asEaten, eatersOf, WHERE_HEATED } from '@omtel/core/meal';
+import { namesOf, type Eater } from '@omtel/core/table';
 import type { FoodState, MealState } from '@omtel/core/trail';
-import { formatDurationUp, formatMass, massUnitOf } from '@omtel/core/units';
+import { formatDurationUp, formatMass, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { v7 as uuid } from 'uuid';
 import { useDraft } from '../../../store/draft';
@@ -27,11 +29,13 @@ import { DishForm } from './DishForm';
 import { DishPicker, type PickedDish } from './DishPicker';
 import { toBeLeft } from './toBeLeft';
 import { HowItGoes } from './HowItGoes';
-import { nextDishId, readMeal, usualName, type MealDraft } from './mealDraft';
+import { dishContext, headsOf, nextDishId, readMeal, usualName, type MealDraft } from './mealDraft';
+import { WhoEats } from './WhoEats';
 
 interface MealFormProps {
   readonly meal: MealState | null;
-  readonly foods: ReadonlyMap<string, FoodState>;
+  /** The foods at hand, ruled for who eats of the other meals. */
+  readonly stores: readonly StoredFood[];
   /** The other meals there are: some of this one may be left over from them. */
   readonly others: readonly MealState[];
   readonly proposed: MealDraft;
@@ -41,7 +45,7 @@ const MOST_PEOPLE = 60;
 const MOST_DISHES = 12;
 
 /** Who eats, when, and what; the schedule that comes of it is worked out as it is typed. */
-export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
+export function MealForm({ meal, stores, others, proposed }: MealFormProps) {
   const kitchen = useKitchen();
   const { now, zone, units, rules, settings, guidance } = kitchen;
   const { draft, set, drop, restored } = useDraft<MealDraft>(meal ? `meal.${meal.mealId}` : 'meal', proposed);
@@ -49,7 +53,13 @@ export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
   const [adding, setAdding] = useState(false);
   const dispatch = useAppDispatch();
   const router = useRouter();
-  const context = { rules, units, zone, now: Math.round(now), availability: settings.availability };
+  const { table } = settings;
+  const context = { guidance, table, units, zone, now: Math.round(now), availability: settings.availability };
+  const foods = useMemo(() => {
+    const dishes = draft.dishes.map(({ foodId, fields }) => ({ foodId, without: fields.without }));
+    const eaten = asEaten(stores, [{ wanted: { without: draft.without, dishes } }], table);
+    return new Map(eaten.map(({ state }) => [state.foodId, state]));
+  }, [stores, draft, table]);
   const { serve, wanted, problems } = readMeal(draft, foods, context);
   const askedAt = useAskedAt(JSON.stringify([draft, settings]));
   const forecast = useForecast(
@@ -113,14 +123,16 @@ export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
   };
 
   const opened = dishes.find(({ id }) => id === open);
-  if (opened && 'serveAt' in serve)
+  if (opened && 'serveAt' in serve) {
+    const stored = opened.foodId ? (foods.get(opened.foodId) ?? null) : null;
     return (
       <DishForm
         key={opened.id}
         dish={opened}
-        stored={opened.foodId ? (foods.get(opened.foodId) ?? null) : null}
-        context={{ ...context, serveAt: serve.serveAt }}
+        stored={stored}
+        context={dishContext(draft, opened, stored, context, serve.serveAt)}
         table={draft}
+        eaters={eatersOf(draft, {}, table)}
         when={draft}
         onChange={changeOpen}
         onRemove={() => {
@@ -130,6 +142,7 @@ export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
         onDone={() => setOpen(null)}
       />
     );
+  }
   if (adding) {
     const taken = new Set(dishes.map(({ foodId }) => foodId));
     return (
@@ -177,7 +190,7 @@ export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
             <Pressable role="button" onPress={() => setOpen(dish.id)} style={styles.words}>
               <Words size="lead">{dish.name}</Words>
               <Words tone={problems.has(dish.id) ? 'hot' : 'soft'}>
-                {problems.get(dish.id) ?? dishWords(dish, wanted, units)}
+                {problems.get(dish.id) ?? dishWords(dish, wanted, { units, table })}
               </Words>
             </Pressable>
           </View>
@@ -204,6 +217,12 @@ export function MealForm({ meal, foods, others, proposed }: MealFormProps) {
           onWithout={(id) => changeDish(id, () => null)}
         />
       )}
+      <WhoEats
+        table={table}
+        without={draft.without}
+        of="What they eat of it"
+        onChange={(without) => set({ without, ...headsOf(draft, without, table) })}
+      />
       <Stepper
         label="At the table"
         value={draft.people}
@@ -241,7 +260,7 @@ function useAskedAt(key: string): number {
 function dishWords(
   { id }: DishDraft,
   wanted: { readonly dishes: readonly MealState['wanted']['dishes'][number][] } | null,
-  units: Parameters<typeof formatMass>[1],
+  { units, table }: { readonly units: UnitSystem; readonly table: readonly Eater[] },
 ): string {
   const dish = wanted?.dishes.find((each) => each.id === id);
   if (!dish) return '';
@@ -255,7 +274,8 @@ function dishWords(
         ? 'a guest brings it'
         : '';
   const mass = dish.kind === 'cooked' ? `${formatMass(dish.massKg, units)}, ${dish.condition}` : '';
-  return [mass, heat, comes].filter(Boolean).join(' · ');
+  const leave = namesOf(table.filter(({ id: eater }) => dish.without?.includes(eater)));
+  return [mass, heat, comes, leave && `without ${leave}`].filter(Boolean).join(' · ');
 }
 
 const styles = StyleSheet.create({

@@ -2,10 +2,11 @@ import type { MealState } from '@omtel/core/trail';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoodsQuery } from '../../../store/api';
 import { sentenceOf } from '../../../store/problem';
+import { listAsEaten } from '../../../store/useFoods';
 import { useKitchen } from '../../../store/useKitchen';
 import { Screen } from '../../../ui/Screen';
 import { Failed, Loading } from '../../../ui/states';
-import { draftOf, EMPTY_MEAL } from './mealDraft';
+import { draftOf, newMeal } from './mealDraft';
 import { MealForm } from './MealForm';
 
 /** A new meal, or one that was planned, to be changed: its id can stand in the address. */
@@ -23,15 +24,18 @@ export function NewMealScreen() {
         )}
       </Screen>
     );
-  const foods = new Map(data.foods.map(({ state }) => [state.foodId, state]));
   const meal: MealState | null = data.meals.find(({ mealId }) => mealId === id) ?? null;
+  const others = data.meals.filter((each) => each !== meal);
+  // What is to be changed in the form does not hold there yet.
+  const stores = listAsEaten({ ...data, meals: others }, kitchen.settings.table).foods;
+  const foods = new Map(stores.map(({ state }) => [state.foodId, state]));
   return (
     <MealForm
       key={id ?? 'new'}
       meal={meal}
-      foods={foods}
-      others={data.meals.filter((each) => each !== meal)}
-      proposed={meal ? draftOf(meal, foods, kitchen) : EMPTY_MEAL}
+      stores={stores}
+      others={others}
+      proposed={meal ? draftOf(meal, foods, kitchen) : newMeal(kitchen.settings.table)}
     />
   );
 }

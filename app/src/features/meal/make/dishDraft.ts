@@ -48,6 +48,8 @@ export interface DishFields extends PlanDraft {
   readonly keeps: boolean;
   /** What is bought for it besides, shelf by shelf, each thing after a comma. */
   readonly buys: Readonly<Record<ShopShelf, string>>;
+  /** Those at the table who leave it, by their ids. */
+  readonly without?: readonly string[];
 }
 
 /** A dish of a meal that is being planned. */
@@ -66,7 +68,10 @@ export interface DishDraft {
 }
 
 export interface DishContext {
+  /** Those it goes by. */
   readonly rules: RuleSet;
+  /** What goes before the household's guidance, as that of a food. */
+  readonly guidedBy: FoodState['guidedBy'];
   readonly units: UnitSystem;
   readonly zone: string;
   readonly now: number;
@@ -85,11 +90,13 @@ const HALF_HOUR = '30';
 export const chosenOf = (
   { name, kinds: [foodKey, ...parts] }: DishDraft,
   stored: FoodState | null,
+  guidedBy = stored?.guidedBy ?? null,
 ): ChosenFood => ({
   name,
   food: foodById(foodKey ?? 'cooked-vegetables'),
   parts,
   stored,
+  guidedBy,
 });
 
 /** The fields of a dish as they are proposed. */
@@ -157,6 +164,7 @@ export function readDish(draft: DishDraft, stored: FoodState | null, context: Di
     ...(draft.comes && { comes: draft.comes }),
     ...(draft.leftFrom !== undefined && { leftFrom: draft.leftFrom }),
     ...readBuys(fields.buys, problems),
+    ...(fields.without?.length && { without: [...fields.without] }),
   };
   if (kind === 'cold') return done({ kind, ...common });
   const heating = readHeating(draft, stored, context, problems);
@@ -322,6 +330,7 @@ export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: Uni
     heldAt: dish.heldAt ?? 'out',
     afterMinutes: COURSES.find((after) => Number(after) * MINUTE_MS >= (dish.afterMs ?? 0)) ?? '10',
     keeps: dish.keeps,
+    ...(dish.without && { without: dish.without }),
     buys: onShelves((shelf) =>
       (dish.buys ?? []).filter((each) => each.shelf === shelf).map(({ name }) => name),
     ),

@@ -1,4 +1,4 @@
-import { homeRules } from '@omtel/core/guidance';
+import { homeRules, PLAIN_GUIDANCE } from '@omtel/core/guidance';
 import { DEFAULT_SETTINGS } from '@omtel/core/household';
 import { afterMealEvent } from '@omtel/core/trail';
 import { DAY_MS } from '@omtel/core/units';
@@ -12,7 +12,7 @@ import {
   type DishDraft,
   type DishFields,
 } from './dishDraft';
-import { draftOf, EMPTY_MEAL, nextDishId, readMeal, usualName } from './mealDraft';
+import { draftOf, newMeal, nextDishId, readMeal, usualName } from './mealDraft';
 
 // Of the other place only what reads fields is needed, and none of its screens.
 jest.mock('../../plan', () => jest.requireActual('../../plan/draft'));
@@ -20,6 +20,9 @@ jest.mock('../../plan', () => jest.requireActual('../../plan/draft'));
 const lamb = stateOf(lambAdded());
 const foods = new Map([[LAMB_ID, lamb]]);
 const context = {
+  guidance: PLAIN_GUIDANCE,
+  table: [],
+  guidedBy: null,
   rules: homeRules,
   units: METRIC,
   zone: 'UTC',
@@ -98,7 +101,7 @@ it('what is still to be bought is bought fresh, on the day', () => {
 });
 
 describe('a meal', () => {
-  const draft = { ...EMPTY_MEAL, daysAhead: '4', dishes: [dish()] };
+  const draft = { ...newMeal([]), daysAhead: '4', dishes: [dish()] };
 
   it('is read once every dish is; its name is its day’s where nobody gives one', () => {
     const { wanted, problems } = readMeal(draft, foods, context);

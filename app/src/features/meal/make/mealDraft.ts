@@ -1,6 +1,8 @@
+import { guidedAt, type RuledAt } from '@omtel/core/meal';
 import type { MealPayload } from '@omtel/core/record';
 import { clockOf, daysBetween, longDay } from '@omtel/core/time';
-import type { FoodState, MealState } from '@omtel/core/trail';
+import type { Eater } from '@omtel/core/table';
+import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
 import { fromKilograms, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { readServeAt } from '../../plan';
 import {
@@ -18,19 +20,28 @@ export interface MealDraft {
   readonly name: string;
   readonly people: number;
   readonly smallEaters: number;
+  /** Those at the table who do not eat it, by their ids. */
+  readonly without: readonly string[];
   readonly daysAhead: string;
   readonly clock: string;
   readonly dishes: readonly DishDraft[];
 }
 
-export const EMPTY_MEAL: MealDraft = {
+const EMPTY_MEAL: MealDraft = {
   name: '',
   people: 4,
   smallEaters: 0,
+  without: [],
   daysAhead: '1',
   clock: '19:00',
   dishes: [],
 };
+
+/** A meal as it is proposed: for all who eat here, where the household said who does. */
+export const newMeal = (table: readonly Eater[]): MealDraft =>
+  table.length === 0
+    ? EMPTY_MEAL
+    : { ...EMPTY_MEAL, people: table.length, smallEaters: table.filter(({ small }) => small).length };
 
 const SUPPER_FROM = 16;
 const LUNCH_FROM = 11;
@@ -40,6 +51,21 @@ export function usualName(serveAt: number, zone: string): string {
   const hour = Number(clockOf(serveAt, zone).slice(0, 2));
   const meal = hour >= SUPPER_FROM ? 'supper' : hour >= LUNCH_FROM ? 'lunch' : 'breakfast';
   return `${longDay(serveAt, zone).split(/[ ,]/)[0]!} ${meal}`;
+}
+
+/** What a meal's form is read with. */
+export interface MealContext extends Omit<DishContext, 'serveAt' | 'rules' | 'guidedBy'>, RuledAt {}
+
+/** What one of its dishes is read with: what it goes by for who eats it. */
+export function dishContext(
+  { without }: Pick<MealDraft, 'without'>,
+  { fields }: DishDraft,
+  stored: FoodState | null,
+  context: MealContext,
+  serveAt: number,
+): DishContext {
+  const guidedBy = guidedAt({ without }, fields, stored, context.table);
+  return { ...context, serveAt, guidedBy, rules: rulesOfFood({ guidedBy }, context.guidance) };
 }
 
 /** A meal read from its form; null while something cannot be read. */
@@ -53,34 +79,43 @@ export interface ReadMeal {
 export function readMeal(
   draft: MealDraft,
   foods: ReadonlyMap<string, FoodState>,
-  context: Omit<DishContext, 'serveAt'>,
+  context: MealContext,
 ): ReadMeal {
   const serve = readServeAt(draft.daysAhead, draft.clock, context.now, context.zone);
   const problems = new Map<string, string>();
   if ('problem' in serve) return { serve, wanted: null, problems };
   const dishes = draft.dishes.flatMap((dish) => {
     const stored = dish.foodId ? (foods.get(dish.foodId) ?? null) : null;
-    const read = readDish(dish, stored, { ...context, serveAt: serve.serveAt });
+    const read = readDish(dish, stored, dishContext(draft, dish, stored, context, serve.serveAt));
     if ('dish' in read) return [read.dish];
     problems.set(dish.id, Object.values(read.problems)[0]!);
     return [];
   });
   if (problems.size || dishes.length === 0) return { serve, wanted: null, problems };
-  const { people, smallEaters } = draft;
+  const { people, smallEaters, without } = draft;
   const name = draft.name.trim() || usualName(serve.serveAt, context.zone);
-  return { serve, wanted: { name, people, smallEaters, serveAt: serve.serveAt, dishes }, problems };
+  const wanted = {
+    name,
+    people,
+    smallEaters,
+    ...(without.length && { without: [...without] }),
+    serveAt: serve.serveAt,
+    dishes,
+  };
+  return { serve, wanted, problems };
 }
 
 /** A meal that was planned, in its form. */
 export function draftOf(
   { wanted }: MealState,
   foods: ReadonlyMap<string, FoodState>,
-  { rules, units, now, zone }: Omit<DishContext, 'serveAt' | 'availability'>,
+  { rules, units, now, zone }: Pick<DishContext, 'rules' | 'units' | 'now' | 'zone'>,
 ): MealDraft {
   return {
     name: wanted.name,
     people: wanted.people,
     smallEaters: wanted.smallEaters,
+    without: wanted.without ?? [],
     daysAhead: String(Math.max(0, daysBetween(now, wanted.serveAt, zone))),
     clock: clockOf(wanted.serveAt, zone),
     dishes: wanted.dishes.map((dish): DishDraft => {
@@ -114,4 +149,20 @@ export function nextDishId(dishes: readonly DishDraft[]): string {
   let n = dishes.length + 1;
   while (used.has(`d${n}`)) n += 1;
   return `d${n}`;
+}
+
+/** How many are at the table once others of the household are: one more or less for each who comes or stays away. */
+export function headsOf(
+  { people, smallEaters, without: was }: Pick<MealDraft, 'people' | 'smallEaters' | 'without'>,
+  without: readonly string[],
+  table: readonly Eater[],
+): Pick<MealDraft, 'people' | 'smallEaters'> {
+  const coming = (away: readonly string[]) => table.filter(({ id }) => !away.includes(id));
+  const small = (eaters: readonly Eater[]) => eaters.filter((each) => each.small).length;
+  const [before, after] = [coming(was), coming(without)];
+  const heads = Math.max(1, people + after.length - before.length);
+  return {
+    people: heads,
+    smallEaters: Math.min(heads, Math.max(0, smallEaters + small(after) - small(before))),
+  };
 }
