@@ -8,6 +8,7 @@ import { migrate } from '../server/src/db/migrate';
 import { ensureDemoHousehold } from '../server/src/demo/demoHousehold';
 import { createApp } from '../server/src/http/app';
 import type { HouseholdRow } from '../server/src/repositories/households';
+import { liveFrom } from '../server/src/services/live';
 import { NOTHING_STALE } from '../server/src/services/refolding';
 
 /** A server with a database of its own that waits for the disk, and the demo household signed in to it. */
@@ -44,6 +45,7 @@ export async function onServer<Result>(
       webRoot: null,
       hosts: ['localhost'],
       refolding: NOTHING_STALE,
+      live: liveFrom(db),
       log: () => undefined,
     });
     const signedIn = await app.request('/api/session/demo', { method: 'POST' });

@@ -26,6 +26,7 @@ export const listOf = (...states: FoodState[]): FoodList => ({
   foods: states.map((state) => ({ state, eventCount: 1 })),
   meals: [],
   powerCut: null,
+  heard: { seq: 0, turn: 0 },
 });
 
 export const boatyard: ToldHousehold = {

@@ -54,6 +54,26 @@ it('told to stop, it finishes what it was asked, and takes nothing more', async 
   await expect(fetch(`${server.address}/api/health`)).rejects.toThrow();
 });
 
+it('told to stop, it lets those go who only listen', async () => {
+  const server = await start();
+  const { cookie } = await signIn(server.address);
+  const listening = await Promise.all(
+    Array.from({ length: 3 }, async () => {
+      const { body } = await fetch(`${server.address}/api/live?after=0.0`, { headers: { cookie } });
+      return body!.pipeThrough(new TextDecoderStream()).getReader();
+    }),
+  );
+  for (const reader of listening) {
+    let said = '';
+    while (!said.includes('event: entry')) said += (await reader.read()).value;
+  }
+  const ends = listening.map(async (reader) => {
+    while (!(await reader.read()).done);
+  });
+  await server.stop();
+  await Promise.all(ends);
+});
+
 it.each([
   ['OMTEL_SECRET', 'short', 'The setting OMTEL_SECRET is not usable: it has to be 32 characters or more.'],
   ['OMTEL_DATABASE_URL', 'mysql://omtel:x@127.0.0.1:1/omtel', 'The database cannot be used (ECONNREFUSED).'],

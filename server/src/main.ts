@@ -7,6 +7,7 @@ import { ensureDemoHousehold } from './demo/demoHousehold';
 import { createApp } from './http/app';
 import { jsonLog } from './log';
 import { deleteWhatCloses } from './services/closing';
+import { liveFrom } from './services/live';
 import { refoldBehind } from './services/refolding';
 
 const KEEP_ALIVE_MS = 65_000;
@@ -20,6 +21,7 @@ async function main(): Promise<void> {
   const db = connect(config.databaseUrl);
   await ensureDemoHousehold(db, wall, config.zone);
   const log = jsonLog((line) => console.log(line));
+  const live = liveFrom(db);
   const app = createApp({
     db,
     wall,
@@ -28,6 +30,7 @@ async function main(): Promise<void> {
     webRoot: config.webRoot,
     hosts: config.hosts,
     refolding: await refoldBehind(db, log),
+    live,
     log,
   });
 
@@ -38,10 +41,13 @@ async function main(): Promise<void> {
   server.on('error', fail);
   // Longer than a client keeps a connection for its next request, so that neither finds it closed under its hands.
   if ('keepAliveTimeout' in server) server.keepAliveTimeout = KEEP_ALIVE_MS;
-  const stop = () =>
+  const stop = () => {
+    // Who listens would be waited for.
+    live.end();
     void stopped(server)
       .then(() => db.destroy())
       .then(() => process.exit(0));
+  };
   process.once('SIGTERM', stop);
   process.once('SIGINT', stop);
   // Whoever started it holds the other end, and is gone when that closes.

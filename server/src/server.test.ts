@@ -357,6 +357,7 @@ describe('the border', () => {
         '/api/household/closing',
         '/api/household/restart',
         '/api/household/settings',
+        '/api/live',
         '/api/me/codes',
         '/api/me/devices',
         '/api/me/devices/{id}',

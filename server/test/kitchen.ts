@@ -7,6 +7,7 @@ import { connect, type Database } from '../src/db/connect';
 import { migrate } from '../src/db/migrate';
 import { createApp } from '../src/http/app';
 import type { LogLine } from '../src/log';
+import { liveFrom } from '../src/services/live';
 import { NOTHING_STALE, refoldBehind, type Refolding } from '../src/services/refolding';
 
 export const WALL = Date.UTC(2026, 5, 12, 10);
@@ -45,6 +46,7 @@ export async function openKitchen(
   const db = connect(url.href);
   const logged: LogLine[] = [];
   const log = (line: LogLine) => void logged.push(line);
+  const live = liveFrom(db);
   const started = (refolding: Refolding) =>
     createApp({
       db,
@@ -54,6 +56,7 @@ export async function openKitchen(
       webRoot,
       hosts: ['localhost'],
       refolding,
+      live,
       log,
     });
   let app = started(NOTHING_STALE);
@@ -81,7 +84,7 @@ export async function openKitchen(
     return refolding;
   };
   const routes = app.routes.map(({ method, path }) => `${method} ${path}`);
-  return { db, url: url.href, logged, routes, ask, signIn, restart, close: () => db.destroy() };
+  return { db, url: url.href, logged, routes, ask, signIn, restart, close: () => (live.end(), db.destroy()) };
 }
 
 export function event<Type extends EventType>(

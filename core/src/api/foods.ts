@@ -21,11 +21,27 @@ export interface EatenFood extends StoredFood {
   readonly forOthers?: FoodState;
 }
 
+/** How far something told of a household has heard: the number of its last entry, and the turn of what is changed beside these. */
+export interface Heard {
+  readonly seq: number;
+  readonly turn: number;
+}
+
+/** Where a stream of what happens stands, as its messages are numbered. */
+export const heardText = ({ seq, turn }: Heard): string => `${seq}.${turn}`;
+
+/** The same, read; null where it is no such text. */
+export function readHeard(text: string): Heard | null {
+  const [, seq, turn] = /^(\d{1,15})\.(\d{1,15})$/.exec(text) ?? [];
+  return turn === undefined ? null : { seq: Number(seq), turn: Number(turn) };
+}
+
 /** The foods at hand, the meals to come, and the power cut there is, if any: all that a kitchen is opened with. */
 export interface FoodList {
   readonly foods: readonly StoredFood[];
   readonly meals: readonly MealState[];
   readonly powerCut: PowerCut | null;
+  readonly heard: Heard;
 }
 
 export interface FoodTrail {

@@ -15,9 +15,12 @@ export {
   type EatenFood,
   type FoodList,
   type FoodTrail,
+  type Heard,
+  heardText,
   type Log,
   type LogEntry,
   MOST_EVENTS,
+  readHeard,
   type Recorded,
   type StoredFood,
 } from './foods';

@@ -39,6 +39,7 @@ export async function ensureDemoHousehold(
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
     lastSeq: 0,
+    turn: 0,
     closesAt: null,
   };
   return inTransaction(db, async (trx) => {

@@ -18,6 +18,7 @@ import { fileRoutes } from './routes/files';
 import { foodRoutes } from './routes/foods';
 import { healthRoutes } from './routes/health';
 import { householdRoutes } from './routes/household';
+import { liveRoutes } from './routes/live';
 import { memberRoutes } from './routes/members';
 import { peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
@@ -91,6 +92,7 @@ export function createApp(services: Services): OpenAPIHono {
     '/api/foods',
     '/api/foods/*',
     '/api/events',
+    '/api/live',
     '/api/stores/*',
     '/api/calendar',
     '/api/calendar/*',
@@ -106,6 +108,7 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api/me', peopleRoutes(services));
   app.route('/api/people', memberRoutes(services));
   app.route('/api', foodRoutes(services));
+  app.route('/api', liveRoutes(services));
   app.route('/api/stores', storeRoutes(services));
   app.route('/api/calendar', calendarRoutes(services));
   app.route('/api/devices', deviceRoutes(services));

@@ -35,6 +35,7 @@ export const ASKS: Readonly<Record<string, Act>> = {
   'GET /api/foods/:id': 'read',
   'GET /api/events': 'read',
   'POST /api/events': 'record',
+  'GET /api/live': 'read',
 
   'GET /api/stores/readings': 'read',
   'GET /api/stores/:file{readings\\.(csv|json)}': 'read',

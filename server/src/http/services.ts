@@ -1,6 +1,7 @@
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import type { Log } from '../log';
+import type { Live } from '../services/live';
 import type { Refolding } from '../services/refolding';
 
 /** What the routes work with. */
@@ -16,5 +17,7 @@ export interface Services {
   readonly hosts: readonly string[];
   /** Foods that an older fold left, while there are some. */
   readonly refolding: Refolding;
+  /** Who listens to what happens. */
+  readonly live: Live;
   readonly log: Log;
 }

@@ -163,11 +163,30 @@ export async function pageOfEvents(
     .where({ household_id: householdId })
     .whereNotIn('type', ['corrected', 'mealScheduled']);
   const rows = await pageOf(query, { before, most });
-  return paged(
-    rows.map((row) => ({ at: Number(row.at), id: row.id, event: read(row), personId: row.person_id })),
-    most,
-  );
+  return paged(rows.map(entered), most);
 }
+
+/** What a household took in after one of its entries, in its order, as it was recorded. */
+export async function eventsAfter(
+  db: Database,
+  householdId: string,
+  seq: number,
+  most: number,
+): Promise<readonly Entered[]> {
+  const rows = await db<Stored>('events')
+    .where({ household_id: householdId })
+    .where('seq', '>', seq)
+    .orderBy('seq')
+    .limit(most);
+  return rows.map(entered);
+}
+
+const entered = (row: Stored): Entered => ({
+  at: Number(row.at),
+  id: row.id,
+  event: read(row),
+  personId: row.person_id,
+});
 
 /** An entry as it was first recorded, and who made it. */
 export interface Entered {

@@ -1,4 +1,4 @@
-import type { Settings } from '@omtel/core/api';
+import type { Heard, Settings } from '@omtel/core/api';
 import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
 import type { Question } from '../db/together';
@@ -13,6 +13,8 @@ export interface HouseholdRow {
   readonly clockAheadMs: number;
   /** The number of the latest entry it took in. */
   readonly lastSeq: number;
+  /** Grows with whatever is changed beside its entries. */
+  readonly turn: number;
   /** When it is deleted, by the wall clock; null: nobody asked for that. */
   readonly closesAt: number | null;
 }
@@ -37,8 +39,20 @@ const read = (row: Stored): HouseholdRow => ({
   clockStartMs: Number(row.clock_start_ms),
   clockAheadMs: Number(row.clock_ahead_ms),
   lastSeq: Number(row.last_seq),
+  turn: Number(row.turn),
   closesAt: row.closes_at === null ? null : Number(row.closes_at),
 });
+
+/** How far households have come. */
+export async function heardBy(
+  db: Database,
+  householdIds: readonly string[],
+): Promise<ReadonlyMap<string, Heard>> {
+  const rows = await db<Stored>('households')
+    .whereIn('id', [...householdIds])
+    .select('id', 'last_seq', 'turn');
+  return new Map(rows.map(({ id, last_seq, turn }) => [id, { seq: Number(last_seq), turn: Number(turn) }]));
+}
 
 export async function findHousehold(db: Database, householdId: string): Promise<HouseholdRow | null> {
   const row = await db<Stored>('households').where({ id: householdId }).first();
@@ -97,6 +111,7 @@ export async function saveClock(
 ): Promise<void> {
   await db('households')
     .where({ id: householdId })
+    .increment('turn', 1)
     .update({ clock_start_ms: clock.startMs, clock_ahead_ms: clock.aheadMs });
 }
 
@@ -105,12 +120,13 @@ export async function saveClosing(db: Database, householdId: string, closesAt: n
   await db<Stored>('households')
     .where({ id: householdId })
     .whereNull('closes_at')
+    .increment('turn', 1)
     .update({ closes_at: closesAt });
 }
 
 /** It is kept after all. */
 export async function forgetClosing(db: Database, householdId: string): Promise<void> {
-  await db<Stored>('households').where({ id: householdId }).update({ closes_at: null });
+  await db<Stored>('households').where({ id: householdId }).increment('turn', 1).update({ closes_at: null });
 }
 
 /** Of households, those whose time to be deleted has not come; it is looked for where somebody comes in. */

@@ -66,6 +66,7 @@ const newHousehold = (id: string, { household, person, zone }: Founding): Househ
   clockStartMs: 0,
   clockAheadMs: 0,
   lastSeq: 0,
+  turn: 0,
   closesAt: null,
 });
 

@@ -19,5 +19,6 @@ export async function listKitchen(db: Database, household: HouseholdRow, wall: W
     mealsSince(db, id, householdNow(household, wall) - MEAL_KEPT_MS),
     lastingPowerCut(db, id),
   ]);
-  return { foods, meals, powerCut };
+  // What was read after it may know more, and is told once again.
+  return { foods, meals, powerCut, heard: { seq: household.lastSeq, turn: household.turn } };
 }

@@ -1,5 +1,4 @@
-import { rulesFor } from '@omtel/core/guidance';
-import type { MealStep } from '@omtel/core/meal';
+import { rulesOfDish, type MealStep } from '@omtel/core/meal';
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { act } from '../../store/outbox/act';
@@ -17,7 +16,8 @@ export function useMealAct() {
     async (mealId: string, step: MealStep, said: string) => {
       const known = dispatch(asKnown(mealId));
       if (!known) return;
-      const rules = rulesFor(household.settings.guidance);
+      const food = known.foods.find(({ foodId }) => foodId === step.dish?.foodId) ?? null;
+      const rules = rulesOfDish(known.meal.wanted, step.dish ?? {}, food, household.settings);
       const tick = tickOf(step, {
         ...known,
         now: nowOf(household),

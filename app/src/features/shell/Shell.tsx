@@ -12,6 +12,7 @@ import { TickBar } from './TickBar';
 import { UnitsAtNumber } from './UnitsAtNumber';
 
 const ClosingNotice = lazy(async () => ({ default: (await import('./ClosingNotice')).ClosingNotice }));
+const Elsewhere = lazy(async () => ({ default: (await import('./Elsewhere')).Elsewhere }));
 const Watch = lazy(async () => ({ default: (await import('./Watch')).Watch }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
@@ -35,6 +36,11 @@ export function Shell() {
         <View style={styles.room}>
           <TickBar path={path} />
           <Slot />
+          <Later>
+            <Suspense>
+              <Elsewhere />
+            </Suspense>
+          </Later>
         </View>
       </View>
       {!wide && <PlaceBar path={path} />}

@@ -5,6 +5,7 @@ import { householdIn } from '../householdIn';
 import { isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';
 import { allEvents, allRefused, dropRefused, layAside, takeOut, takeUpAgain } from './drawer';
+import { noteSent } from './sentHere';
 import { outboxSlice } from './slice';
 
 const { waiting, sent, failed, refused } = outboxSlice.actions;
@@ -59,6 +60,7 @@ async function handOver(
   householdId: string,
   events: readonly KitchenEvent[],
 ): Promise<boolean> {
+  noteSent(events.map(({ id }) => id));
   const result = await dispatch(api.endpoints.recordEvents.initiate({ householdId, events }));
   const error = result.error as QueryError;
   if (!error) {
