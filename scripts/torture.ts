@@ -39,7 +39,8 @@ run(async () => {
   console.log('Every promise held.');
 });
 
-const brokenOf = ({ lost, doubled, differing, gaps }: Survived) => lost + doubled + differing + gaps;
+const brokenOf = ({ lost, doubled, differing, gaps, untold }: Survived) =>
+  lost + doubled + differing + gaps + untold;
 
 async function within<Result>(
   open: (folder: string) => Promise<Arena>,

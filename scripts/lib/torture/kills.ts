@@ -5,6 +5,7 @@ import type { Chance } from '@omtel/core/chance';
 import { foodLife, oneOf } from '../inventedUse';
 import type { Arena } from './arena';
 import { Device, signIn } from './device';
+import { Listener } from './listener';
 
 /** What came of killing parts while devices sent. */
 export interface Survived {
@@ -19,14 +20,17 @@ export interface Survived {
   /** Foods whose stored state is not what their history folds to. */
   readonly differing: number;
   readonly gaps: number;
+  /** Entries that a device which listens was not told exactly once and in order. */
+  readonly untold: number;
 }
 
 const DAY_MS = 24 * 60 * 60 * 1000;
 
-/** Two devices send without a pause, while parts are killed at moments nobody chose, n times. */
+/** Two devices send and one listens without a pause, while parts are killed at moments nobody chose, n times. */
 export async function killAtRandom(arena: Arena, rounds: number, chance: Chance): Promise<Survived> {
   const { cookie, now } = await signIn(arena.addresses[0]!);
   const devices = [new Device(arena.addresses, cookie), new Device(arena.addresses, cookie)];
+  const listener = await Listener.begin([...arena.addresses].reverse(), cookie);
   let going = true;
   const sending = devices.map(async (device) => {
     while (going) {
@@ -55,6 +59,7 @@ export async function killAtRandom(arena: Arena, rounds: number, chance: Chance)
     doubled: worst('doubled'),
     differing: worst('differing'),
     gaps: worst('gaps'),
+    untold: await listener.untold(),
   };
 }
 

@@ -72,17 +72,20 @@ export function liveRoutes({ db, live }: Services) {
             if (!(await isIn())) break;
             await stream.write(': here\n\n');
           }
+          // Further than there is: of a story that has begun again, or before a backup was put back.
+          const isAhead = heard.seq > now.seq;
           while (listening() && heard.seq < now.seq) {
             const entries = await entriesAfter(db, householdId, heard.seq, MOST_AT_ONCE);
             for (const entry of entries) {
               heard = { ...heard, seq: seqOf(entry) };
               await tell('entry', heard, entry);
             }
-            // They were of a story that has begun again.
+            // They are gone with their story.
             if (entries.length === 0) heard = { ...heard, seq: now.seq };
           }
-          if (now.turn !== heard.turn || heard.seq > now.seq) {
-            heard = now;
+          if (isAhead || now.turn !== heard.turn) {
+            // While entries were told there may have come more than when it was looked.
+            heard = { seq: isAhead ? now.seq : heard.seq, turn: now.turn };
             await tell('beside', heard, {});
           }
         }
