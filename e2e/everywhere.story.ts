@@ -115,7 +115,8 @@ test('Now stands without another request; without what the page brings it asks',
   expect(asked).toEqual([]);
   await page.goto('/guide');
   await expect(page.getByRole('heading', { name: 'Guide', level: 1 })).toBeVisible();
-  expect(asked).toEqual(['/api/household']);
+  // To be told what happens from there on, it asks how far all stands.
+  await expect.poll(() => asked).toEqual(['/api/household', '/api/foods']);
 });
 
 test('the bar lights the place one is at, after a way back too', async ({ kitchen }) => {

@@ -28,10 +28,10 @@ test('what one phone records is on the other at once, with a word of it; what wa
   await phone.waitForTimeout(LISTENS_MS);
 
   await tap('Taken outdoors');
-  await expect(phone.getByText(/^On another device: Red lentil soup/)).toBeVisible();
+  await expect(phone.getByText(/^Elsewhere: Red lentil soup/)).toBeVisible();
   await expect(phone.getByText(/^Outdoors since 19:02/)).toBeVisible();
   // Who did it is not told of it.
-  await expect(page.getByText(/^On another device/)).toHaveCount(0);
+  await expect(page.getByText(/^Elsewhere/)).toHaveCount(0);
 
   // Without a network nothing comes; with it, all that was missed does.
   await phone.context().setOffline(true);
@@ -40,7 +40,7 @@ test('what one phone records is on the other at once, with a word of it; what wa
   await expect(page.getByText('Chicken thighs: thrown away')).toBeVisible();
   await phone.waitForTimeout(LISTENS_MS);
   await phone.context().setOffline(false);
-  await expect(phone.getByText(/^On another device: Chicken thighs\. Thrown away$/)).toBeVisible();
+  await expect(phone.getByText(/^Elsewhere: Chicken thighs\. Thrown away$/)).toBeVisible();
   await phone.context().close();
 });
 
@@ -99,7 +99,7 @@ test('two who tick the same step at once have ticked it once, and each hears of 
   const tick = (of: Page) => of.getByRole('button', { name: 'Water changed' }).first().click();
   await Promise.all([tick(page), tick(phone)]);
   for (const each of [page, phone]) {
-    await expect(each.getByText(/^On another device: .*\. Water changed$/)).toBeVisible();
+    await expect(each.getByText(/^Elsewhere: .*\. Water changed$/)).toBeVisible();
     await expect(step(each)).toHaveText('Change the water, 3rd of 3');
   }
   await phone.context().close();

@@ -109,6 +109,24 @@ describe('what happens, as it happens', () => {
     await device.stop();
   });
 
+  it('goes never back while more comes than is told', async () => {
+    const foodId = uuid();
+    await kitchen.record(soup(foodId, kitchen.now - 1000));
+    const begun = await heardNow();
+    const device = await listen(textOf(begun));
+    const sending = Array.from({ length: 4 }, async () => {
+      for (let i = 0; i < 15; i++) await kitchen.record(event(foodId, kitchen.now, 'note', { text: `${i}` }));
+    });
+    await Promise.all(sending);
+    const { seq } = await heardNow();
+    await until(() => entriesIn(device.told).at(-1)?.event.seq === seq);
+    expect(entriesIn(device.told).map((entry) => entry.event.seq)).toEqual(
+      Array.from({ length: seq - begun.seq }, (_, i) => begun.seq + 1 + i),
+    );
+    expect(device.told.filter((one) => one.event === 'beside')).toEqual([]);
+    await device.stop();
+  });
+
   it('says that something beside the entries changed, and how far that was heard', async () => {
     const before = await heardNow();
     const device = await listen(textOf(before));

@@ -1,5 +1,6 @@
 import { DEMO_HOUSEHOLD_ID, type Settings } from '@omtel/core/api';
 import { DEFAULT_SETTINGS } from '@omtel/core/household';
+import type { KitchenEvent } from '@omtel/core/record';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -42,12 +43,13 @@ export async function ensureDemoHousehold(
     turn: 0,
     closesAt: null,
   };
+  const story = storyOf(household, wall, zone);
   return inTransaction(db, async (trx) => {
     // Of two servers that start at once one loads it.
     const meanwhile = await findDemoHousehold(trx, { locked: true });
     if (meanwhile) return meanwhile;
     await insertHousehold(trx, household, null);
-    await tell(trx, household, wall, zone);
+    await recordEvents(trx, household.id, story, wall);
     return household;
   });
 }
@@ -73,6 +75,8 @@ export async function restartDemo(
     clockStartMs: storyOpens(wall.now(), zone) - wall.now(),
     clockAheadMs: 0,
   };
+  // Its meals are planned anew, which nobody has to wait for behind the lock.
+  const story = storyOf(fresh, wall, zone);
   await inTransaction(db, async (trx) => {
     // Locked first, as everybody else does: two that begin at different ends wait for each other.
     await lockHousehold(trx, household.id);
@@ -85,12 +89,11 @@ export async function restartDemo(
     await deleteDevices(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);
     await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
-    await tell(trx, fresh, wall, zone);
+    await recordEvents(trx, household.id, story, wall);
   });
   return fresh;
 }
 
-async function tell(db: Database, household: HouseholdRow, wall: WallClock, zone: string): Promise<void> {
-  const opens = wall.now() + household.clockStartMs;
-  await recordEvents(db, household.id, boatyardStory(opens, zone), wall);
-}
+/** All that has happened there when its story opens. */
+const storyOf = (household: HouseholdRow, wall: WallClock, zone: string): KitchenEvent[] =>
+  boatyardStory(wall.now() + household.clockStartMs, zone);

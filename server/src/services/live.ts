@@ -34,8 +34,11 @@ export function liveFrom(db: Database): Live {
   const waiting = new Set<Waiting>();
   let timer: ReturnType<typeof setTimeout> | null = null;
   let ended = false;
+  // One look at a time: a database that is slow to answer is not asked again meanwhile.
+  let looking = false;
   const look = async () => {
     timer = null;
+    looking = true;
     const asked = [...waiting];
     // A database that cannot be asked is asked again: whoever listens hears of it all the later.
     const now = await heardBy(db, [...new Set(asked.map(({ householdId }) => householdId))]).catch(
@@ -45,10 +48,11 @@ export function liveFrom(db: Database): Live {
       const its = now!.get(householdId) ?? null;
       if (!its || its.seq !== heard.seq || its.turn !== heard.turn) go(its);
     }
+    looking = false;
     lookAgain();
   };
   const lookAgain = () => {
-    if (waiting.size > 0) timer ??= setTimeout(() => void look(), LOOKED_EVERY_MS);
+    if (waiting.size > 0 && !looking) timer ??= setTimeout(() => void look(), LOOKED_EVERY_MS);
   };
   return {
     further: (householdId, heard, mostMs) =>

@@ -57,11 +57,11 @@ export function Elsewhere() {
 
   const { colors } = useLook();
   return (
-    <View role="status" style={styles.over}>
+    <View aria-live="polite" style={styles.over}>
       {said && (
         <View style={[styles.said, { backgroundColor: colors.rim }]}>
           <Words size="small" tone="onRim">
-            {`${said.by ?? 'On another device'}: ${said.name}. ${eventWords(said.event, { units, zone })}`}
+            {`${said.by ?? 'Elsewhere'}: ${said.name}. ${eventWords(said.event, { units, zone })}`}
           </Words>
         </View>
       )}

@@ -20,7 +20,7 @@ export function Shell() {
   const { colors } = useLook();
   const wide = useWide();
   const path = usePathname();
-  const { closesAt } = useHousehold();
+  const { id, closesAt } = useHousehold();
   useKeepFocus();
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
@@ -38,7 +38,7 @@ export function Shell() {
           <Slot />
           <Later>
             <Suspense>
-              <Elsewhere />
+              <Elsewhere key={id} />
             </Suspense>
           </Later>
         </View>
