@@ -1,6 +1,6 @@
-import { Pressable, StyleSheet, View } from 'react-native';
-import { corner, REACH, space } from './tokens';
-import { useLook } from './theme';
+import { StyleSheet, View } from 'react-native';
+import { Chip } from './Chip';
+import { space } from './tokens';
 import { Words } from './Words';
 
 interface AnyOfProps<Value extends string | number> {
@@ -21,33 +21,19 @@ export function AnyOf<Value extends string | number>({
   onToggle,
   quiet,
 }: AnyOfProps<Value>) {
-  const { colors } = useLook();
   return (
     <View style={styles.group}>
       {!quiet && <Words face="strong">{label}</Words>}
       <View role="group" aria-label={label} style={styles.row}>
-        {options.map(({ value, label: said }) => {
-          const on = chosen.includes(value);
-          return (
-            <Pressable
-              key={value}
-              role="checkbox"
-              aria-checked={on}
-              onPress={() => onToggle(value)}
-              style={[
-                styles.option,
-                {
-                  borderColor: on ? colors.rim : colors.outline,
-                  backgroundColor: on ? colors.rim : colors.enamel,
-                },
-              ]}
-            >
-              <Words face={on ? 'strong' : 'text'} tone={on ? 'onRim' : 'ink'}>
-                {said}
-              </Words>
-            </Pressable>
-          );
-        })}
+        {options.map((option) => (
+          <Chip
+            key={option.value}
+            role="checkbox"
+            label={option.label}
+            chosen={chosen.includes(option.value)}
+            onPress={() => onToggle(option.value)}
+          />
+        ))}
       </View>
     </View>
   );
@@ -56,13 +42,4 @@ export function AnyOf<Value extends string | number>({
 const styles = StyleSheet.create({
   group: { gap: space.xs },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  option: {
-    minWidth: 56,
-    minHeight: REACH,
-    paddingHorizontal: space.m,
-    alignItems: 'center',
-    justifyContent: 'center',
-    borderWidth: 1.5,
-    borderRadius: corner.m,
-  },
 });

@@ -1,6 +1,6 @@
-import { Pressable, StyleSheet, View } from 'react-native';
-import { corner, REACH, space } from './tokens';
-import { useLook } from './theme';
+import { StyleSheet, View } from 'react-native';
+import { Chip } from './Chip';
+import { space } from './tokens';
 import { Words } from './Words';
 
 interface ChoiceProps<Value extends string> {
@@ -14,33 +14,19 @@ interface ChoiceProps<Value extends string> {
 
 /** One of a few, all in sight. */
 export function Choice<Value extends string>({ label, options, value, onChange, quiet }: ChoiceProps<Value>) {
-  const { colors } = useLook();
   return (
     <View style={styles.group}>
       {!quiet && <Words face="strong">{label}</Words>}
       <View role="radiogroup" aria-label={label} style={styles.row}>
-        {options.map((option) => {
-          const chosen = option.value === value;
-          return (
-            <Pressable
-              key={option.value}
-              role="radio"
-              aria-checked={chosen}
-              onPress={() => onChange(option.value)}
-              style={[
-                styles.option,
-                {
-                  borderColor: chosen ? colors.rim : colors.outline,
-                  backgroundColor: chosen ? colors.rim : colors.enamel,
-                },
-              ]}
-            >
-              <Words face={chosen ? 'strong' : 'text'} tone={chosen ? 'onRim' : 'ink'}>
-                {option.label}
-              </Words>
-            </Pressable>
-          );
-        })}
+        {options.map((option) => (
+          <Chip
+            key={option.value}
+            role="radio"
+            label={option.label}
+            chosen={option.value === value}
+            onPress={() => onChange(option.value)}
+          />
+        ))}
       </View>
     </View>
   );
@@ -49,13 +35,4 @@ export function Choice<Value extends string>({ label, options, value, onChange, 
 const styles = StyleSheet.create({
   group: { gap: space.xs },
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },
-  option: {
-    minHeight: REACH,
-    justifyContent: 'center',
-    paddingHorizontal: space.m,
-    minWidth: REACH,
-    alignItems: 'center',
-    borderRadius: corner.m,
-    borderWidth: 1.5,
-  },
 });
