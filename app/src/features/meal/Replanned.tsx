@@ -24,7 +24,8 @@ const MOST_TOLD = 4;
 export function Replanned({ meal, wordsOf }: ReplannedProps) {
   const last = useAppSelector((state) => state.replans[meal.mealId]);
   const dispatch = useAppDispatch();
-  const { now, zone, units } = useKitchen();
+  const { now, zone, units, settings } = useKitchen();
+  const { table } = settings;
   const { line } = useMealLine(meal);
   if (!last || !line) return null;
   const { answer, wasAt } = last;
@@ -45,7 +46,9 @@ export function Replanned({ meal, wordsOf }: ReplannedProps) {
       <Panel edge="hot">
         <Heading>It cannot go on like this</Heading>
         {answer.obstacles.map((obstacle) => (
-          <Words key={obstacle.dish}>{obstacleSaid(obstacle, meal.wanted, { now, zone, units })}</Words>
+          <Words key={obstacle.dish}>
+            {obstacleSaid(obstacle, meal.wanted, { now, zone, units, table })}
+          </Words>
         ))}
         {seen}
       </Panel>

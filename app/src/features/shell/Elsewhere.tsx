@@ -19,8 +19,14 @@ const [TOGETHER_MS, BESIDE_MS] = [40, 5_000];
 
 const ABOVE_FOOT = 2 * REACH;
 
-/** Nobody says these: they are worked out, or put something right that was said. */
-const UNSAID: ReadonlySet<LogEntry['event']['type']> = new Set(['mealScheduled', 'corrected']);
+/** Nobody says these: they are worked out, read by a probe every few minutes, or put something right that was said. */
+const UNSAID: ReadonlySet<LogEntry['event']['type']> = new Set([
+  'mealScheduled',
+  'corrected',
+  'reading',
+  'storeWarm',
+  'storeRight',
+]);
 
 /** What other devices record is here at once, and who did it is said. */
 export function Elsewhere() {

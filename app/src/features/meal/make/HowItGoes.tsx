@@ -36,7 +36,8 @@ export function HowItGoes({
   onWaits,
   onWithout,
 }: HowItGoesProps) {
-  const { now, zone, units } = useKitchen();
+  const { now, zone, units, settings } = useKitchen();
+  const { table } = settings;
   const router = useRouter();
   const share = useSyncExternalStore(forecast.progress.watch, forecast.progress.get);
   const nameOf = (id: string) => wanted.dishes.find((dish) => dish.id === id)?.name ?? '';
@@ -60,7 +61,7 @@ export function HowItGoes({
         <Panel edge="hot">
           <Heading>It cannot be made like this</Heading>
           {answer.obstacles.map((obstacle) => (
-            <Words key={obstacle.dish}>{obstacleSaid(obstacle, wanted, { now, zone, units })}</Words>
+            <Words key={obstacle.dish}>{obstacleSaid(obstacle, wanted, { now, zone, units, table })}</Words>
           ))}
           <Words tone="soft">Press the dish to make it otherwise.</Words>
         </Panel>
