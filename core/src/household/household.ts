@@ -100,6 +100,11 @@ export type Settings = z.infer<typeof settingsSchema>;
 export const settingsPatchSchema = settingsSchema.omit({ formerZones: true }).partial().strict();
 export type SettingsPatch = z.infer<typeof settingsPatchSchema>;
 
+/** A change of settings, with what those it changes were where it was meant: others may have changed them since. */
+export const settingsChangeSchema = settingsPatchSchema
+  .extend({ was: settingsSchema.partial().optional() })
+  .strict();
+
 export const householdSchema = z.object({
   id: z.uuid(),
   name: z.string(),

@@ -8,7 +8,9 @@ export {
   foundedSchema,
   householdSchema,
   recoveryCodesSchema,
+  settingsChangeSchema,
   settingsPatchSchema,
   settingsSchema,
   signedInDevicesSchema,
 } from './household';
+export { ChangedElsewhere, mergeSettings } from './merge';

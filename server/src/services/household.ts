@@ -1,5 +1,7 @@
 import { MOST_FORMER_ZONES, type Household, type Settings, type SettingsPatch } from '@omtel/core/api';
+import { ChangedElsewhere, mergeSettings, settingsPatchSchema } from '@omtel/core/household';
 import { inCare } from '@omtel/core/table';
+import { z } from 'zod';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -42,21 +44,28 @@ export async function getHousehold(db: Database, householdId: string): Promise<H
   return row;
 }
 
+/** A change of settings, and what those it changes were where it was meant. */
+interface SettingsChange {
+  readonly patch: SettingsPatch;
+  readonly was?: Partial<Settings>;
+}
+
 /**
- * Changes the settings named, and leaves the others. Another guidance folds every food at hand anew, and so does the first or the
+ * Changes the settings named, and leaves the others, and what others changed since it was meant. Another guidance folds every food at hand anew, and so does the first or the
  * last at the table who needs extra care: what happened is the same, what it amounts to is not.
  *
- * @throws Refusal where a thermometer's check lies in the future
+ * @throws Refusal where a thermometer's check lies in the future, and where the same was changed elsewhere meanwhile
  */
 export async function changeSettings(
   db: Database,
   householdId: string,
-  patch: SettingsPatch,
+  change: SettingsChange,
   wall: WallClock,
 ): Promise<HouseholdRow> {
   return inTransaction(db, async (trx) => {
     const row = await lockHousehold(trx, householdId);
     if (!row) throw new Refusal(401, 'Sign in first.');
+    const patch = laidOnto(row.settings, change);
     // A check that is still to come would hold a thermometer in order for longer than its rhythm.
     const latest = Math.max(0, ...(patch.thermometers ?? []).flatMap(({ log }) => log.map(({ at }) => at)));
     if (latest > householdNow(row, wall) + AHEAD_MS)
@@ -70,6 +79,19 @@ export async function changeSettings(
     }
     return { ...row, settings };
   });
+}
+
+/** @throws Refusal where both changed the same thing, or what they changed is too much together */
+function laidOnto(settings: Settings, { patch, was = {} }: SettingsChange): SettingsPatch {
+  try {
+    return settingsPatchSchema.parse(mergeSettings(settings, was, patch));
+  } catch (error) {
+    if (error instanceof ChangedElsewhere)
+      throw new Refusal(409, 'That was changed on another device meanwhile. Look at it as it is now.');
+    if (error instanceof z.ZodError)
+      throw new Refusal(422, 'With what was changed on another device meanwhile, that does not go together.');
+    throw error;
+  }
 }
 
 /** After a move of time zone the old one still counts: of two ends of a day the earlier holds. */

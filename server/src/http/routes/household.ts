@@ -1,4 +1,4 @@
-import { clockMoveSchema, householdSchema, settingsPatchSchema } from '@omtel/core/household';
+import { clockMoveSchema, householdSchema, settingsChangeSchema } from '@omtel/core/household';
 import { shownSchema } from '@omtel/core/door';
 import { createRoute, OpenAPIHono } from '@hono/zod-openapi';
 import { restartDemo } from '../../demo/demoHousehold';
@@ -28,18 +28,14 @@ export function householdRoutes({ db, wall }: Services) {
         method: 'patch',
         path: '/settings',
         summary: 'Change settings',
-        request: { body: jsonBody(settingsPatchSchema) },
+        request: { body: jsonBody(settingsChangeSchema) },
         responses,
       }),
-      async (c) =>
-        c.json(
-          presentHousehold(
-            await changeSettings(db, c.var.householdId, c.req.valid('json'), wall),
-            c.var.person,
-            wall,
-          ),
-          200,
-        ),
+      async (c) => {
+        const { was, ...patch } = c.req.valid('json');
+        const changed = await changeSettings(db, c.var.householdId, { was, patch }, wall);
+        return c.json(presentHousehold(changed, c.var.person, wall), 200);
+      },
     )
     .openapi(
       createRoute({
