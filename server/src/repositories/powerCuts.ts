@@ -60,10 +60,6 @@ export async function powerCutsIn(
   return rows.map(read);
 }
 
-/** Whether a moment lies in a power cut, its first instant included. */
-export const liesIn = (at: number, { offAt, onAt }: PowerCutRow): boolean =>
-  offAt <= at && (onAt === null || onAt > at);
-
 /** The first power cut that began after a moment, if any. */
 export async function powerCutAfter(
   db: Database,

@@ -1,6 +1,6 @@
 import type { PowerCut } from '@omtel/core/api';
-import { inTheCold } from '@omtel/core/trail';
 import type { FoodEvent } from '@omtel/core/record';
+import { ENTRIES, toldOfPowerCut } from '@omtel/core/stores';
 import { v7 as uuid } from 'uuid';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
@@ -18,7 +18,7 @@ import {
   type PowerCutRow,
 } from '../repositories/powerCuts';
 import { householdNow } from './householdClock';
-import { ENTRIES, intoUnsureStore } from './intoUnsureStore';
+import { intoUnsureStore } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
 import { toldInstead } from './told';
@@ -48,23 +48,11 @@ export async function recordPowerCut(
     const opened = [...new Set([...(known?.opened ?? []), ...cut.opened])];
     if (known && opened.length === known.opened.length) return;
     await savePowerCut(trx, householdId, { id: cut.id, offAt, freezer, opened, onAt: null });
-    const events = (await listFoods(trx, householdId)).map(
-      ({ state: { foodId, place, placeSince } }): FoodEvent => {
-        // To put it there, somebody opened the door.
-        const later = inTheCold(place) && placeSince > offAt;
-        return {
-          id: uuid(),
-          foodId,
-          at: known ? now : later ? placeSince : offAt,
-          type: 'powerOff',
-          payload: {
-            since: offAt,
-            freezer,
-            opened: later && inTheCold(place) ? [...new Set([...opened, place])] : opened,
-          },
-        };
-      },
-    );
+    const events = (await listFoods(trx, householdId)).map(({ state }): FoodEvent => ({
+      id: uuid(),
+      foodId: state.foodId,
+      ...toldOfPowerCut(state, { offAt, freezer, opened }, known ? now : undefined),
+    }));
     if (events.length) await recordEvents(trx, householdId, events, wall);
   });
 }

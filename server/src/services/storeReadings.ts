@@ -1,7 +1,7 @@
 import type { StoreReading } from '@omtel/core/api';
 import { rulesFor } from '@omtel/core/guidance';
-import { isStoreRight } from '@omtel/core/clocks';
 import type { FoodEvent } from '@omtel/core/record';
+import { ENTRIES, storeOf, toldOfAir } from '@omtel/core/stores';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import { inTransaction } from '../db/transaction';
@@ -16,7 +16,7 @@ import {
   storeReadingsUntil,
 } from '../repositories/storeReadings';
 import { householdNow } from './householdClock';
-import { ENTRIES, intoUnsureStore, storeOf } from './intoUnsureStore';
+import { intoUnsureStore } from './intoUnsureStore';
 import { AHEAD_MS, recordEvents } from './recordEvents';
 import { Refusal } from './refusal';
 import { toldBecauseOf, toldInstead } from './told';
@@ -103,20 +103,14 @@ async function tellOf(trx: Database, household: HouseholdRow, reading: StoreRead
   const { id, store, at } = reading;
   if (!(await findStoreReading(trx, household.id, id))) return [];
   const rules = rulesFor(household.settings.guidance);
-  const right = ({ temperature }: StoreReading) => isStoreRight(store, temperature, rules);
   const before = (await storeReadingsUntil(trx, household.id, store, at, LOOKED_BACK)).filter((other) =>
     isBefore(other, reading),
   );
-  const wasRight = before[0] === undefined || right(before[0]);
-  if (right(reading) === wasRight) return [];
-  const since = before.find(right)?.at ?? at;
+  const told = toldOfAir(reading, before, rules);
+  if (!told) return [];
   return (await listFoods(trx, household.id))
     .filter(({ state }) => state.place === store)
-    .map(({ state: { foodId } }) =>
-      wasRight
-        ? toldBecauseOf(id, foodId, at, 'storeWarm', { since })
-        : toldBecauseOf(id, foodId, at, 'storeRight', {}),
-    );
+    .map(({ state: { foodId } }) => toldBecauseOf(id, foodId, told));
 }
 
 const isBefore = (a: StoreReading, b: StoreReading): boolean => a.at < b.at || (a.at === b.at && a.id < b.id);

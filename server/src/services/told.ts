@@ -1,11 +1,5 @@
-import {
-  asCorrected,
-  isOfMeal,
-  latestPast,
-  type EventType,
-  type FoodEvent,
-  type Payload,
-} from '@omtel/core/record';
+import { asCorrected, isOfMeal, latestPast, type FoodEvent, type Payload } from '@omtel/core/record';
+import type { Told } from '@omtel/core/stores';
 import { v5 as uuidFrom, v7 as uuid } from 'uuid';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsById } from '../repositories/events';
@@ -21,16 +15,10 @@ const NAMESPACE = '6f1f3c0a-52a4-4d0e-9d0b-3f1f2b6f6a51';
  * the same told again says nothing twice, and can be found when the cause turns out to be none. It begins as the cause's own,
  * with the moment that was made in: what is told at one moment stays in the order of its causes.
  */
-export function toldBecauseOf<Type extends EventType>(
-  cause: string,
-  foodId: string,
-  at: number,
-  type: Type,
-  payload: Payload<Type>,
-): FoodEvent {
+export function toldBecauseOf(cause: string, foodId: string, told: Told): FoodEvent {
   const id =
-    cause.slice(0, MOMENT_OF_ID) + uuidFrom(`${cause} ${foodId} ${type}`, NAMESPACE).slice(MOMENT_OF_ID);
-  return { id, foodId, at, type, payload } as FoodEvent;
+    cause.slice(0, MOMENT_OF_ID) + uuidFrom(`${cause} ${foodId} ${told.type}`, NAMESPACE).slice(MOMENT_OF_ID);
+  return { id, foodId, ...told };
 }
 
 /**
