@@ -18,6 +18,7 @@ const HELPER_MAY = [
   'POST /api/me/leaving',
   'GET /api/foods',
   'GET /api/foods/usual',
+  'GET /api/foods/trails',
   'GET /api/foods/:id',
   'GET /api/events',
   'POST /api/events',
@@ -115,6 +116,7 @@ beforeAll(async () => {
       .replace(':channel', 'air')
       .replace(':file{[0-9a-f-]+\\.ics}', `${ids.meal}.ics`)
       .replace(/:file\{(\w+).*$/, '$1.csv');
+    if (path.endsWith('/trails')) return `${path}?ids=${ids.food}`;
     if (path.endsWith('/live')) return `${path}?after=0.0`;
     return path.endsWith('/record') ? `${path}?from=0&to=${now}` : path;
   };

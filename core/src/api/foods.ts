@@ -51,6 +51,13 @@ export interface FoodTrail {
   readonly others: Readonly<Record<string, readonly FoodEvent[]>>;
 }
 
+/** So many foods are asked for with their trails at once. */
+export const MOST_TRAILS = 40;
+
+export interface FoodTrails {
+  readonly trails: readonly FoodTrail[];
+}
+
 /** An event, at the time it was set right to, with the name of the food or the meal it belongs to, for the log. */
 export interface LogEntry {
   readonly event: KitchenEvent;

@@ -15,11 +15,13 @@ export {
   type EatenFood,
   type FoodList,
   type FoodTrail,
+  type FoodTrails,
   type Heard,
   heardText,
   type Log,
   type LogEntry,
   MOST_EVENTS,
+  MOST_TRAILS,
   readHeard,
   type Recorded,
   type StoredFood,
@@ -48,3 +50,4 @@ export { DEMO_HOUSEHOLD_ID, MEANT_FOR } from './whose';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
 export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';
 export { type FirstPage, TOLD_IN_PAGE } from './firstPage';
+export { API_VERSION, SPEAKS } from './version';

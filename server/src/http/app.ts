@@ -26,6 +26,7 @@ import { storeRoutes } from './routes/stores';
 import { firstPage } from '../services/firstPage';
 import { Refusal } from '../services/refusal';
 import { sameOrigin } from './sameOrigin';
+import { sameVersion } from './sameVersion';
 import type { Services } from './services';
 import { signedIn, visitorOf, type SignedIn } from './session';
 import { webClient } from './webClient';
@@ -73,6 +74,7 @@ export function createApp(services: Services): OpenAPIHono {
       },
     }),
   );
+  app.use('/api/*', sameVersion);
   app.use('/api/*', wellFormed);
   app.route('/api/health', healthRoutes(services));
   app.use('/api/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));

@@ -1,21 +1,35 @@
-import type { FoodList, FoodTrail, Log, Recorded } from '@omtel/core/api';
+import {
+  MOST_TRAILS,
+  type FoodList,
+  type FoodTrail,
+  type FoodTrails,
+  type Log,
+  type Recorded,
+} from '@omtel/core/api';
 import { pageSchema } from '@omtel/core/intake';
 import { recordEventsSchema } from '@omtel/core/intake';
 import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
-import { findFood } from '../../repositories/foods';
-import { historiesOf } from '../../services/histories';
 import { getHousehold } from '../../services/household';
 import { listKitchen } from '../../services/kitchen';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
 import { refuseNotTheirs } from '../../services/refuseNotTheirs';
+import { trailsOf } from '../../services/trails';
 import { usualIn } from '../../services/usual';
 import type { Services } from '../services';
 import { invalid } from '../problem';
 import type { SignedIn } from '../session';
 import { answers, jsonBody, shaped } from './documented';
+
+/** The ids of several foods, parted by commas. */
+const trailsSchema = z.object({
+  ids: z
+    .string()
+    .transform((ids) => ids.split(','))
+    .pipe(z.array(z.uuid()).max(MOST_TRAILS)),
+});
 
 /** Foods and what happened to them. There is one way to change anything: recording an event. */
 export function foodRoutes({ db, wall, refolding }: Services) {
@@ -44,6 +58,17 @@ export function foodRoutes({ db, wall, refolding }: Services) {
     .openapi(
       createRoute({
         method: 'get',
+        path: '/foods/trails',
+        summary:
+          'Several foods with their whole histories, for a device that is to know them without a network',
+        request: { query: trailsSchema },
+        responses: answers(shaped<FoodTrails>('FoodTrails')),
+      }),
+      async (c) => c.json({ trails: await trailsOf(db, c.var.householdId, c.req.valid('query').ids) }, 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
         path: '/foods/{id}',
         summary: 'One food with its whole history',
         request: { params: z.object({ id: z.uuid() }) },
@@ -52,12 +77,9 @@ export function foodRoutes({ db, wall, refolding }: Services) {
       async (c) => {
         const { id } = c.req.valid('param');
         await refolding.aheadOf(c.var.householdId, id);
-        const food = await findFood(db, c.var.householdId, id);
-        if (!food) throw new Refusal(404, 'There is no such food in this household.');
-        const { [id]: events = [], ...others } = Object.fromEntries(
-          await historiesOf(db, c.var.householdId, [id]),
-        );
-        return c.json({ food, events, others }, 200);
+        const [trail] = await trailsOf(db, c.var.householdId, [id]);
+        if (!trail) throw new Refusal(404, 'There is no such food in this household.');
+        return c.json(trail, 200);
       },
     )
     .openapi(
