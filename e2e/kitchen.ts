@@ -1,5 +1,5 @@
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
-import { openStage } from '../scripts/lib/stage';
+import { openStage, type Stage } from '../scripts/lib/stage';
 import { tapOn, watchFinger } from './finger';
 
 /** The demo kitchen as a cook has it in hand. */
@@ -35,16 +35,16 @@ export async function rest(page: Page, on: Locator, timeout?: number): Promise<v
 }
 
 /** A test with the story just begun, on its own page; whoever runs stories beside others has a stage to themselves. */
-export const test = base.extend<{ kitchen: Kitchen }, { stage: string }>({
+export const test = base.extend<{ kitchen: Kitchen }, { stage: Stage }>({
   stage: [
     async ({}, use) => {
       const stage = await openStage();
-      await use(stage.address);
+      await use(stage);
       await stage.stop();
     },
     { scope: 'worker', timeout: STAGE_MS },
   ],
-  baseURL: async ({ stage }, use) => use(stage),
+  baseURL: async ({ stage }, use) => use(stage.address),
   kitchen: async ({ page, baseURL }, use) => {
     const headers = { origin: baseURL! };
     await page.request.post('/api/session/demo', { headers });

@@ -18,6 +18,8 @@ export default defineConfig({
     viewport: PHONE,
     launchOptions: chromiumLaunch(),
     reducedMotion: 'reduce',
+    // A worker would answer in place of the server; the stories of a kitchen without one let it.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
     trace: 'retain-on-failure',
     contextOptions: { reducedMotion: 'reduce' },

@@ -2,5 +2,5 @@ import { run } from './lib/sentence';
 import { ensureWebBuild } from './lib/webBuild';
 
 run(async () => {
-  ensureWebBuild();
+  await ensureWebBuild();
 });

@@ -8,7 +8,7 @@ import { ensureWebBuild } from './lib/webBuild';
 /** Omtel on more than one machine, to be tried on this one: three nodes of a database and two servers, until Ctrl-C. */
 run(async () => {
   const ports = [await wantedPort(), await freePort()];
-  const webRoot = ensureWebBuild();
+  const webRoot = await ensureWebBuild();
   const stopping = interruption();
   const secrets = secretsHere();
   await runCluster({

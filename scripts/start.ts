@@ -9,7 +9,7 @@ import { ensureWebBuild } from './lib/webBuild';
 run(async () => {
   const port = await wantedPort();
   // Before anything runs that would have to be stopped: whatever stops a build stops this as well.
-  const webRoot = ensureWebBuild();
+  const webRoot = await ensureWebBuild();
   const stopping = interruption();
   const secrets = secretsHere();
   await supervise({

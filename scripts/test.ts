@@ -24,6 +24,7 @@ const CHECKS: readonly (readonly [name: string, program: string, ...args: string
   ['types of core', bin('tsc'), '-p', 'core'],
   ['types of server', bin('tsc'), '-p', 'server'],
   ['types of app', bin('tsc'), '-p', 'app'],
+  ['types of the service worker', bin('tsc'), '-p', 'app/service'],
   ['types of scripts and stories', bin('tsc'), '-p', 'tsconfig.json'],
 ];
 
@@ -79,7 +80,7 @@ run(async () => {
   ensureProgram('chromium', 'chromium');
   const checks = countChecks(await checked());
   const units = counted('unit and server tests', bin('jest'), ['--json', '--outputFile=%file'], countJest);
-  ensureWebBuild();
+  await ensureWebBuild();
   const stories = counted(
     'browser stories',
     bin('playwright'),

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startDatabase } from './database';
 import { freePort } from './ports';
-import { startServer } from './serverProcess';
+import { startServer, type RunningServer } from './serverProcess';
 import { ensureWebBuild } from './webBuild';
 
 /** The wall clock of stories and pictures: a Friday, so that the crew's supper is on a Saturday. */
@@ -11,6 +11,9 @@ export const STAGE_CLOCK = '2026-06-12T10:00:00Z';
 
 export interface Stage {
   readonly address: string;
+  /** Lets the server be gone, and come back at the same address with all it had. */
+  away(): Promise<void>;
+  back(): Promise<void>;
   stop(): Promise<void>;
 }
 
@@ -20,21 +23,30 @@ export interface Stage {
  * @param clock where it stands, and the zone of its household
  */
 export async function openStage(clock = STAGE_CLOCK, zone = 'UTC'): Promise<Stage> {
-  const webRoot = ensureWebBuild();
+  const webRoot = await ensureWebBuild();
   const folder = mkdtempSync(join(tmpdir(), 'omtel-stage-'));
   const database = await startDatabase(folder, 'stage-only-password');
-  const server = await startServer({
+  const env = {
     OMTEL_DATABASE_URL: database.url,
     OMTEL_PORT: String(await freePort()),
     OMTEL_SECRET: 'stage-only-secret'.repeat(3),
     OMTEL_WEB_ROOT: webRoot,
     OMTEL_ZONE: zone,
     OMTEL_CLOCK: clock,
-  });
+  };
+  let server: RunningServer | null = await startServer(env);
+  const away = async () => {
+    await server?.stop();
+    server = null;
+  };
   return {
     address: server.address,
+    away,
+    back: async () => {
+      server ??= await startServer(env);
+    },
     stop: async () => {
-      await server.stop();
+      await away();
       await database.stop();
       rmSync(folder, { recursive: true, force: true });
     },

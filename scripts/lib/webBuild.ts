@@ -4,6 +4,7 @@ import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, wri
 import { join, relative, resolve } from 'node:path';
 import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 import { Sentence } from './sentence';
+import { writeServiceWorker } from './serviceWorker';
 
 const APP = resolve('app');
 const DIST = join(APP, 'dist');
@@ -13,6 +14,7 @@ const SOURCES = [
   'app/index.ts',
   'app/src',
   'app/public',
+  'app/service',
   'app/app.json',
   'app/babel.config.js',
   'app/metro.config.js',
@@ -32,7 +34,7 @@ interface Stamp {
  * @returns the folder to serve
  * @throws Sentence when it cannot be built
  */
-export function ensureWebBuild(): string {
+export async function ensureWebBuild(): Promise<string> {
   const sources = hashOf(SOURCES);
   const stamp = existsSync(STAMP) ? (JSON.parse(readFileSync(STAMP, 'utf8')) as Stamp) : null;
   if (stamp?.sources === sources) {
@@ -43,6 +45,7 @@ export function ensureWebBuild(): string {
   }
   rmSync(DIST, { recursive: true, force: true });
   exportWeb(APP, DIST);
+  await writeServiceWorker(DIST);
   compress(DIST);
   mkdirSync(resolve('.omtel'), { recursive: true });
   const files = Object.fromEntries(filesIn(DIST).map((file) => [relative(DIST, file), statSync(file).size]));
@@ -78,7 +81,7 @@ const isWhole = ({ files }: Stamp): boolean =>
 /** Compressed copies beside the files, so that no request waits for compression. */
 function compress(folder: string): void {
   for (const file of filesIn(folder)) {
-    if (!/\.(js|html|json|css|ttf|svg)$/.test(file)) continue;
+    if (!/\.(js|html|json|webmanifest|css|ttf|svg)$/.test(file)) continue;
     const content = readFileSync(file);
     writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
     writeFileSync(

@@ -8,17 +8,7 @@ interface OfChannel {
 }
 
 /** Devices and what they read: known to the pages that show them, and to no other. */
-export const {
-  useDevicesQuery,
-  useAddDeviceMutation,
-  useRenewKeyMutation,
-  useRevokeKeyMutation,
-  useRemoveDeviceMutation,
-  useSayWhatChannelMeasuresMutation,
-  useSendFileOfDeviceMutation,
-  useRememberColumnsMutation,
-  useChannelRecordQuery,
-} = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEndpoints({
+export const devicesApi = api.enhanceEndpoints({ addTagTypes: ['Devices'] }).injectEndpoints({
   endpoints: (build) => ({
     devices: build.query<Devices, void>({ query: () => '/devices', providesTags: ['Devices'] }),
     addDevice: build.mutation<DeviceKey, { readonly id: string; readonly name: string }>({
@@ -65,3 +55,15 @@ export const {
     }),
   }),
 });
+
+export const {
+  useDevicesQuery,
+  useAddDeviceMutation,
+  useRenewKeyMutation,
+  useRevokeKeyMutation,
+  useRemoveDeviceMutation,
+  useSayWhatChannelMeasuresMutation,
+  useSendFileOfDeviceMutation,
+  useRememberColumnsMutation,
+  useChannelRecordQuery,
+} = devicesApi;

@@ -5,22 +5,41 @@ import type { SerializedError } from '@reduxjs/toolkit';
 export type QueryError = FetchBaseQueryError | SerializedError | undefined;
 
 /** The sentence for the cook behind an error of a request. */
-export function sentenceOf(error: QueryError): string {
+export const sentenceOf = (error: QueryError): string =>
+  saidOf(error) ?? 'The kitchen’s server cannot be reached. Nothing is lost; try again shortly.';
+
+/** Why the server cannot be reached, in few words. */
+export const whyAway = (error: QueryError): string =>
+  saidOf(error) ?? 'The kitchen’s server cannot be reached.';
+
+/** What the server itself said of it; null where it was not it that answered. */
+function saidOf(error: QueryError): string | null {
   if (error && 'data' in error) {
     const parsed = problemSchema.safeParse(
       typeof error.data === 'string' ? safeJson(error.data) : error.data,
     );
     if (parsed.success) return parsed.data.detail;
   }
-  return 'The kitchen’s server cannot be reached. Nothing is lost; try again shortly.';
+  return null;
 }
 
 /** Not signed in, rather than out of reach. */
 export const isSignedOut = (error: QueryError): boolean =>
   Boolean(error && 'status' in error && error.status === 401);
 
-/** Signed out, timed out, asked too often: the same may well be taken later. */
-const PASSING = new Set([401, 408, 425, 429]);
+/** Said by what stands between here and the server, by a server without its database, and by one of another version. */
+const AWAY = new Set([426, 502, 503, 504]);
+
+/** The server was not reached, or what answered was not it: the same may well be answered later. */
+export function isOutOfReach(error: QueryError): boolean {
+  if (!error || !('status' in error)) return false;
+  const { status } = error;
+  if (status === 'PARSING_ERROR') return error.originalStatus < 300 || AWAY.has(error.originalStatus);
+  return typeof status === 'number' ? AWAY.has(status) : status !== 'CUSTOM_ERROR';
+}
+
+/** Signed out, timed out, of another version, asked too often: the same may well be taken later. */
+const PASSING = new Set([401, 408, 425, 426, 429]);
 
 /** The server fails at what it was sent; out of reach it would have said 503, or nothing. */
 const FAILS_AT_IT = 500;

@@ -1,6 +1,7 @@
 import { combineReducers, configureStore, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api';
+import { connectionSlice } from './kept/connection';
 import { outboxSlice } from './outbox/slice';
 import { replansSlice } from './replans';
 import { tickSlice } from './tick';
@@ -8,6 +9,7 @@ import { takeInPage } from './toldInPage';
 
 const rooms = combineReducers({
   [api.reducerPath]: api.reducer,
+  connection: connectionSlice.reducer,
   outbox: outboxSlice.reducer,
   tick: tickSlice.reducer,
   replans: replansSlice.reducer,

@@ -44,6 +44,10 @@ export interface Kitchen extends JudgeContext {
 export const nowOf = ({ clock, toldAt }: ToldHousehold, glancedAt = Date.now()): number =>
   clock.frozen ? clock.now : clock.now + Math.max(0, glancedAt - toldAt);
 
+/** The household's moment at a moment of this device. */
+export const householdAt = ({ clock, toldAt }: ToldHousehold, at: number): number =>
+  clock.frozen ? clock.now : clock.now + at - toldAt;
+
 /** The household signed in. Only what stands below the sign-in may use it. */
 export function useHousehold(): ToldHousehold {
   const household = useContext(HouseholdContext);

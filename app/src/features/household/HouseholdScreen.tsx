@@ -4,6 +4,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Switch } from 'react-native-paper';
 import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
+import { closesHere } from '../../store/kept/copy';
+import { isSignedOut, sentenceOf } from '../../store/problem';
 import { useAppDispatch } from '../../store/store';
 import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
@@ -105,15 +107,23 @@ function HelpersScreen() {
 }
 
 function SignOut() {
-  const [signOut] = useSignOutMutation();
+  const [signOut, { isLoading, error }] = useSignOutMutation();
   const dispatch = useAppDispatch();
   const router = useRouter();
   const leave = async () => {
-    await signOut();
+    const { error: notOut } = await signOut();
+    // Still signed in, this device would open again by itself once the server is there.
+    if (notOut && !isSignedOut(notOut)) return;
+    await closesHere();
     router.replace('/welcome');
     dispatch(api.util.resetApiState());
   };
-  return <Button label="Sign out" onPress={leave} />;
+  return (
+    <>
+      {error && <Words tone="hot">{sentenceOf(error)}</Words>}
+      <Button label="Sign out" busy={isLoading} onPress={leave} />
+    </>
+  );
 }
 
 const styles = StyleSheet.create({

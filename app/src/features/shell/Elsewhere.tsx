@@ -46,13 +46,18 @@ export function Elsewhere() {
     soon('entries', TOGETHER_MS, () => dispatch(api.util.invalidateTags(['Food'])));
     if (entry.name && !UNSAID.has(entry.event.type)) setSaid(entry);
   });
+  // A device that was signed out elsewhere learns so; one without a network says what it knows.
+  const broken = useEffectEvent(() => dispatch(api.util.invalidateTags(['Household'])));
   const { id: householdId } = household;
   const heard = data?.heard;
   const begun = useRef(heard);
   begun.current ??= heard;
   const isTold = heard !== undefined;
   useEffect(
-    () => (isTold ? follow({ householdId, heard: begun.current!, onHappened: happened }) : undefined),
+    () =>
+      isTold
+        ? follow({ householdId, heard: begun.current!, onHappened: happened, onBroken: broken })
+        : undefined,
     [householdId, isTold],
   );
   useEffect(() => {

@@ -1,57 +1,76 @@
-import { clockWords } from '@omtel/core/time';
 import { eventWords } from '@omtel/core/record';
+import { moment } from '@omtel/core/time';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
-import { useEffect } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { dropEntry, sendAgain, sendOutbox } from '../../store/outbox/send';
+import { changeWords, madeAt } from '../../store/outbox/changeWords';
+import type { Refused } from '../../store/outbox/drawer';
+import { dropEntry, sendAgain } from '../../store/outbox/send';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { useKitchen } from '../../store/useKitchen';
+import { householdAt, useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { Strip } from './Strip';
+import { useReconnect } from './useReconnect';
 
-const TRY_AGAIN_MS = 10_000;
+const WhatWaits = lazy(async () => ({ default: (await import('./WhatWaits')).WhatWaits }));
 
-/** Tells of entries not sent yet and of those the server would not take, and goes on trying to send. */
+/** Tells that the server cannot be reached, what is not sent yet, and what it would not take. */
 export function OutboxNotice() {
   const { waiting, problem, refused } = useAppSelector(({ outbox }) => outbox);
-  const { units, zone } = useKitchen();
-  const dispatch = useAppDispatch();
+  const { knownAt, why } = useAppSelector(({ connection }) => connection);
+  const { household, now, zone } = useKitchen();
   const { colors } = useLook();
+  const [open, setOpen] = useState(false);
+  useReconnect();
 
-  useEffect(() => {
-    const send = () => void dispatch(sendOutbox());
-    send();
-    const timer = setInterval(send, TRY_AGAIN_MS);
-    window.addEventListener('online', send);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('online', send);
-    };
-  }, [dispatch]);
-
+  const away =
+    knownAt === null
+      ? problem
+      : `${why} This is as of ${moment(householdAt(household, knownAt), now, zone)}.`;
   return (
     <>
-      {problem && (
+      {away && (
         <Strip icon={<CloudOff size={20} color={colors.ink} />}>
           <Words style={styles.words}>
-            {waiting > 0
-              ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} to be sent. ${problem}`
-              : problem}
+            {waiting > 0 ? `${waiting} ${waiting === 1 ? 'entry' : 'entries'} to be sent. ${away}` : away}
           </Words>
+          {waiting > 0 && (
+            <Button
+              kind="plain"
+              label={open ? 'Close' : 'Show'}
+              name={open ? 'Close what waits' : 'Show what waits'}
+              onPress={() => setOpen(!open)}
+            />
+          )}
         </Strip>
       )}
-      {refused.map(({ id, event, sentence }) => (
-        <Strip key={id} icon={<CloudOff size={20} color={colors.ink} />}>
-          <Words style={styles.words}>
-            {`Not taken: “${eventWords(event, { units, zone })}”, ${clockWords(event.at, zone)}. ${sentence}`}
-          </Words>
-          <Button kind="plain" label="Send again" onPress={() => dispatch(sendAgain(id))} />
-          <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />
-        </Strip>
+      {away && open && waiting > 0 && (
+        <Suspense>
+          <WhatWaits count={waiting} />
+        </Suspense>
+      )}
+      {refused.map((one) => (
+        <NotTaken key={one.id} refused={one} />
       ))}
     </>
+  );
+}
+
+/** What the server would not take, with its sentence why. */
+function NotTaken({ refused: { id, sentence, event, change } }: { readonly refused: Refused }) {
+  const { household, units, zone, now } = useKitchen();
+  const dispatch = useAppDispatch();
+  const { colors } = useLook();
+  const at = event?.at ?? householdAt(household, madeAt(change!));
+  const words = event ? eventWords(event, { units, zone }) : changeWords(change, units);
+  return (
+    <Strip icon={<CloudOff size={20} color={colors.ink} />}>
+      <Words style={styles.words}>{`Not taken: “${words}”, ${moment(at, now, zone)}. ${sentence}`}</Words>
+      <Button kind="plain" label="Send again" onPress={() => dispatch(sendAgain(id))} />
+      <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />
+    </Strip>
   );
 }
 

@@ -13,6 +13,8 @@ import { UnitsAtNumber } from './UnitsAtNumber';
 
 const ClosingNotice = lazy(async () => ({ default: (await import('./ClosingNotice')).ClosingNotice }));
 const Elsewhere = lazy(async () => ({ default: (await import('./Elsewhere')).Elsewhere }));
+const KeptAtHand = lazy(async () => ({ default: (await import('./KeptAtHand')).KeptAtHand }));
+const NewVersion = lazy(async () => ({ default: (await import('./NewVersion')).NewVersion }));
 const Watch = lazy(async () => ({ default: (await import('./Watch')).Watch }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
@@ -27,6 +29,11 @@ export function Shell() {
       {wide && <PlaceBar path={path} rail />}
       <View style={styles.room} role="main">
         <OutboxNotice />
+        <Later>
+          <Suspense>
+            <NewVersion />
+          </Suspense>
+        </Later>
         {closesAt !== null && (
           <Suspense>
             <ClosingNotice closesAt={closesAt} />
@@ -39,6 +46,7 @@ export function Shell() {
           <Later>
             <Suspense>
               <Elsewhere key={id} />
+              <KeptAtHand key={id} />
             </Suspense>
           </Later>
         </View>

@@ -1,6 +1,7 @@
 import { Redirect } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useHouseholdQuery } from '../../store/api';
+import { openHere } from '../../store/kept/copy';
 import { isSignedOut, sentenceOf } from '../../store/problem';
 import { HouseholdContext } from '../../store/useKitchen';
 import { Failed, Loading } from '../../ui/states';
@@ -8,8 +9,9 @@ import { Failed, Loading } from '../../ui/states';
 /** Lets only a household that is signed in further; others are shown the door they can open. */
 export function SignedIn({ children }: { readonly children: ReactNode }) {
   const { data, error, refetch } = useHouseholdQuery();
+  // Where another kitchen was opened in another tab, this page stays what it is.
+  if (isSignedOut(error) && !(data && openHere())) return <Redirect href="/welcome" />;
   if (data) return <HouseholdContext value={data}>{children}</HouseholdContext>;
-  if (isSignedOut(error)) return <Redirect href="/welcome" />;
   if (error) return <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />;
   return <Loading what="the kitchen" />;
 }

@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { useCallback } from 'react';
 import { api, type ToldHousehold } from '../../store/api';
+import { keepHousehold } from '../../store/kept/asked';
 import { useAppDispatch } from '../../store/store';
 
 /** Opens a household on this page: nothing of one that was open before stays on it. */
@@ -10,6 +11,8 @@ export function useComeIn(): (household: ToldHousehold, to?: '/now' | '/househol
   return useCallback(
     async (household, to = '/now') => {
       dispatch(api.util.resetApiState());
+      // Without a network it is to open as well, from now on.
+      await keepHousehold(household);
       // It must be known before its rooms are entered: they send strangers back here.
       await dispatch(api.util.upsertQueryData('household', undefined, household));
       router.replace(to as never);

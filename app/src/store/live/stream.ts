@@ -12,6 +12,8 @@ interface Listened {
   /** How far this device has heard. */
   readonly heard: Heard;
   readonly onHappened: (what: Happened) => void;
+  /** A stream broke: the network did, or nobody is signed in here any more. */
+  readonly onBroken?: () => void;
   readonly open?: (address: string) => Source;
 }
 
@@ -30,6 +32,7 @@ export function listen({
   householdId,
   heard: from,
   onHappened,
+  onBroken = () => undefined,
   open = (address) => new EventSource(address),
 }: Listened): () => void {
   let heard = from;
@@ -60,6 +63,7 @@ export function listen({
       source = null;
       broken = Date.now() - openedAt > GOOD_MS ? 0 : broken + 1;
       timer ??= setTimeout(begin, waitAfter(broken, Math.random()));
+      onBroken();
     });
   };
   const atOnce = () => {

@@ -8,6 +8,7 @@ interface Following {
   readonly householdId: string;
   readonly heard: Heard;
   readonly onHappened: (what: Happened) => void;
+  readonly onBroken: () => void;
 }
 
 /**
@@ -17,7 +18,7 @@ interface Following {
  *
  * @returns what ends it
  */
-export function follow({ householdId, heard: from, onHappened }: Following): () => void {
+export function follow({ householdId, heard: from, onHappened, onBroken }: Following): () => void {
   const others = new BroadcastChannel(`omtel.live.${householdId}`);
   const ended = new AbortController();
   let heard = from;
@@ -41,6 +42,7 @@ export function follow({ householdId, heard: from, onHappened }: Following): () 
       const close = listen({
         householdId,
         heard,
+        onBroken,
         onHappened: (what) => {
           take(what);
           others.postMessage({ kind: 'happened', what } satisfies Said);

@@ -4,7 +4,7 @@ import { api } from '../api';
 import { makeStore, type AppStore } from '../store';
 import { tickSlice } from '../tick';
 import { act } from './act';
-import { allEvents, takeOut } from './drawer';
+import { allWaiting, takeOut } from './drawer';
 import { newEvent } from './record';
 
 const OTHER_ID = '01900000-0000-7000-8000-000000000002';
@@ -22,7 +22,7 @@ const said = async (...types: [type: 'served' | 'reading' | 'moved', at: number]
     );
   }
 };
-const kept = async () => (await allEvents(boatyard.id)).map(({ type }) => type);
+const kept = async () => (await allWaiting(boatyard.id)).events.map(({ type }) => type);
 const shown = () => store.getState().tick.shown;
 
 beforeAll(knowsPaths);
@@ -33,7 +33,7 @@ beforeEach(async () => {
   store = makeStore();
   await takeOut(
     boatyard.id,
-    (await allEvents(boatyard.id)).map(({ id }) => id),
+    (await allWaiting(boatyard.id)).events.map(({ id }) => id),
   );
   await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
   await store.dispatch(api.util.upsertQueryData('foods', undefined, listOf(stateOf(lambAdded()))));

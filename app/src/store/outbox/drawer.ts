@@ -2,16 +2,31 @@ import { DEMO_HOUSEHOLD_ID } from '@omtel/core/api';
 import type { KitchenEvent } from '@omtel/core/record';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
-/** An entry the server understood and would not take, with its sentence why. */
-export interface RefusedEvent {
+/** A change that is no entry: of the settings, or of what is known of a store. */
+export interface Change {
+  /** UUID v7: when it was made. */
   readonly id: string;
-  readonly event: KitchenEvent;
-  readonly sentence: string;
+  readonly path: string;
+  readonly method: string;
+  readonly body?: unknown;
 }
+
+/** All that waits to be sent of a household, each in the order it was made in. */
+export interface Waiting {
+  readonly events: readonly KitchenEvent[];
+  readonly changes: readonly Change[];
+}
+
+/** An entry or a change the server understood and would not take, with its sentence why. */
+export type Refused = { readonly id: string; readonly sentence: string } & (
+  | { readonly event: KitchenEvent; readonly change?: never }
+  | { readonly change: Change; readonly event?: never }
+);
 
 interface OutboxSchema extends DBSchema {
   events: { key: string; value: KitchenEvent };
-  refused: { key: string; value: RefusedEvent };
+  changes: { key: string; value: Change };
+  refused: { key: string; value: Refused };
 }
 
 const opened = new Map<string, Promise<IDBPDatabase<OutboxSchema>>>();
@@ -27,11 +42,16 @@ const nameOf = (householdId: string): string =>
 function drawer(householdId: string): Promise<IDBPDatabase<OutboxSchema>> {
   const known = opened.get(householdId);
   if (known) return known;
-  const opening = openDB<OutboxSchema>(nameOf(householdId), 1, {
-    upgrade: (db) => {
-      db.createObjectStore('events', { keyPath: 'id' });
-      db.createObjectStore('refused', { keyPath: 'id' });
+  const opening = openDB<OutboxSchema>(nameOf(householdId), 2, {
+    upgrade: (db, from) => {
+      if (from < 1) {
+        db.createObjectStore('events', { keyPath: 'id' });
+        db.createObjectStore('refused', { keyPath: 'id' });
+      }
+      db.createObjectStore('changes', { keyPath: 'id' });
     },
+    // A newer page, in another tab, wants to open it in its own way.
+    blocking: () => void opening.then((db) => db.close()).then(() => opened.delete(householdId)),
   });
   opened.set(householdId, opening);
   return opening;
@@ -42,35 +62,49 @@ export async function putEvents(householdId: string, events: readonly KitchenEve
   await Promise.all([...events.map((event) => tx.store.put(event)), tx.done]);
 }
 
-/** All entries to be sent, oldest first: ids are UUID v7, so their order is the order they were made in. */
-export async function allEvents(householdId: string): Promise<KitchenEvent[]> {
-  return (await drawer(householdId)).getAll('events');
+export async function putChange(householdId: string, change: Change): Promise<void> {
+  await (await drawer(householdId)).put('changes', change);
+}
+
+/** All that waits to be sent, oldest first: ids are UUID v7, so their order is the order they were made in. */
+export async function allWaiting(householdId: string): Promise<Waiting> {
+  const tx = (await drawer(householdId)).transaction(['events', 'changes']);
+  const [events, changes] = await Promise.all([
+    tx.objectStore('events').getAll(),
+    tx.objectStore('changes').getAll(),
+  ]);
+  return { events, changes };
 }
 
 export async function takeOut(householdId: string, ids: readonly string[]): Promise<void> {
-  const tx = (await drawer(householdId)).transaction('events', 'readwrite');
-  await Promise.all([...ids.map((id) => tx.store.delete(id)), tx.done]);
-}
-
-/** Lays a refused entry aside: it is not sent again, and not lost until somebody drops it. */
-export async function layAside(householdId: string, event: KitchenEvent, sentence: string): Promise<void> {
-  const tx = (await drawer(householdId)).transaction(['events', 'refused'], 'readwrite');
+  const tx = (await drawer(householdId)).transaction(['events', 'changes'], 'readwrite');
   await Promise.all([
-    tx.objectStore('refused').put({ id: event.id, event, sentence }),
-    tx.objectStore('events').delete(event.id),
+    ...ids.flatMap((id) => [tx.objectStore('events').delete(id), tx.objectStore('changes').delete(id)]),
     tx.done,
   ]);
 }
 
-export async function allRefused(householdId: string): Promise<RefusedEvent[]> {
+/** Lays aside what was refused: it is not sent again, and not lost until somebody drops it. */
+export async function layAside(householdId: string, refused: Refused): Promise<void> {
+  const tx = (await drawer(householdId)).transaction(['events', 'changes', 'refused'], 'readwrite');
+  await Promise.all([
+    tx.objectStore('refused').put(refused),
+    tx.objectStore('events').delete(refused.id),
+    tx.objectStore('changes').delete(refused.id),
+    tx.done,
+  ]);
+}
+
+export async function allRefused(householdId: string): Promise<Refused[]> {
   return (await drawer(householdId)).getAll('refused');
 }
 
-/** Lets an entry that was laid aside wait to be sent again. */
+/** Lets what was laid aside wait to be sent again. */
 export async function takeUpAgain(householdId: string, id: string): Promise<void> {
-  const tx = (await drawer(householdId)).transaction(['events', 'refused'], 'readwrite');
+  const tx = (await drawer(householdId)).transaction(['events', 'changes', 'refused'], 'readwrite');
   const laid = await tx.objectStore('refused').get(id);
-  if (laid) await tx.objectStore('events').put(laid.event);
+  if (laid?.event) await tx.objectStore('events').put(laid.event);
+  if (laid?.change) await tx.objectStore('changes').put(laid.change);
   await tx.objectStore('refused').delete(id);
   await tx.done;
 }

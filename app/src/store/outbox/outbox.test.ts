@@ -4,7 +4,7 @@ import { knowsPaths } from '../../../test/requests';
 import { boatyard, lambAdded, LAMB_ID, listOf, NOW, stateOf } from '../../../test/story';
 import { api } from '../api';
 import { makeStore, type AppStore } from '../store';
-import { allEvents, allRefused, dropRefused, putEvents, takeOut } from './drawer';
+import { allWaiting, allRefused, dropRefused, putEvents, takeOut } from './drawer';
 import { newEvent, record } from './record';
 import { dropEntry, sendAgain, sendOutbox } from './send';
 
@@ -48,7 +48,7 @@ beforeEach(async () => {
   store = makeStore();
   await takeOut(
     HOME,
-    (await allEvents(HOME)).map(({ id }) => id),
+    (await allWaiting(HOME)).events.map(({ id }) => id),
   );
   for (const { id } of await allRefused(HOME)) await dropRefused(HOME, id);
   await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
@@ -60,13 +60,13 @@ describe('the outbox', () => {
   it('keeps an entry before it is sent, and lets it go once the server has it', async () => {
     let keptWhileSending = 0;
     serverAnswers((events) => {
-      void allEvents(HOME).then(({ length }) => (keptWhileSending = length));
+      void allWaiting(HOME).then(({ events }) => (keptWhileSending = events.length));
       return taken(events);
     });
     await store.dispatch(record(note('one')));
     await store.dispatch(sendOutbox());
     expect(keptWhileSending).toBe(1);
-    expect(await allEvents(HOME)).toEqual([]);
+    expect((await allWaiting(HOME)).events).toEqual([]);
     expect(outbox()).toEqual({ waiting: 0, problem: null, refused: [] });
   });
 
@@ -77,19 +77,19 @@ describe('the outbox', () => {
     await store.dispatch(sendOutbox());
     expect(outbox().waiting).toBeGreaterThan(0);
     expect(outbox().problem).toMatch(/cannot be reached/);
-    expect(await allEvents(HOME)).toHaveLength(3);
+    expect((await allWaiting(HOME)).events).toHaveLength(3);
 
     serverAnswers(taken);
     await store.dispatch(sendOutbox());
     expect(batches.flat().map(({ id }) => id)).toEqual(entries.map(({ id }) => id));
-    expect(await allEvents(HOME)).toEqual([]);
+    expect((await allWaiting(HOME)).events).toEqual([]);
   });
 
   it.each([401, 429, 502, 503])('keeps all when the server says %d', async (status) => {
     serverAnswers(() => refusedWith(status, 'Not now.'));
     await putEvents(HOME, [note('one')]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents(HOME)).toHaveLength(1);
+    expect((await allWaiting(HOME)).events).toHaveLength(1);
     expect(outbox().problem).toBe('Not now.');
   });
 
@@ -102,7 +102,7 @@ describe('the outbox', () => {
     );
     await putEvents(HOME, [good, bad, better]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents(HOME)).toEqual([]);
+    expect((await allWaiting(HOME)).events).toEqual([]);
     expect(batches.flat().filter(({ id }) => id === better.id)).toHaveLength(2);
     expect(outbox().refused).toEqual([{ id: bad.id, event: bad, sentence: 'That has not happened yet.' }]);
     await store.dispatch(dropEntry(bad.id));
@@ -119,7 +119,7 @@ describe('the outbox', () => {
     await store.dispatch(sendAgain(entry.id));
     expect(batches.flat()).toContainEqual(entry);
     expect(outbox()).toMatchObject({ waiting: 0, refused: [] });
-    expect(await allEvents(HOME)).toEqual([]);
+    expect((await allWaiting(HOME)).events).toEqual([]);
   });
 
   it('keeps what the server did not say it has', async () => {
@@ -127,7 +127,7 @@ describe('the outbox', () => {
     serverAnswers((events) => taken(events.filter(({ id }) => id !== lost.id)));
     await putEvents(HOME, [had, lost]);
     await store.dispatch(sendOutbox());
-    expect(await allEvents(HOME)).toEqual([lost]);
+    expect((await allWaiting(HOME)).events).toEqual([lost]);
   });
 
   it('sends no more at once than the server takes', async () => {
@@ -157,12 +157,12 @@ describe('several households on one device', () => {
     await store.dispatch(record(note('two')));
     await store.dispatch(sendOutbox());
     expect(batches.flat().map(({ payload }) => payload)).toEqual([{ text: 'two' }]);
-    expect(await allEvents(HOME)).toHaveLength(1);
+    expect((await allWaiting(HOME)).events).toHaveLength(1);
 
     store = makeStore();
     await store.dispatch(api.util.upsertQueryData('household', undefined, boatyard));
     await store.dispatch(sendOutbox());
-    expect(await allEvents(HOME)).toEqual([]);
+    expect((await allWaiting(HOME)).events).toEqual([]);
     expect(meant).toEqual([other.id, HOME]);
   });
 
@@ -170,7 +170,7 @@ describe('several households on one device', () => {
     serverAnswers(() => refusedWith(401, 'Another kitchen is open on this device now. Reload the page.'));
     await store.dispatch(record(note('one')));
     await store.dispatch(sendOutbox());
-    expect(await allEvents(HOME)).toHaveLength(1);
+    expect((await allWaiting(HOME)).events).toHaveLength(1);
     expect(outbox().problem).toContain('Another kitchen is open');
   });
 

@@ -8,6 +8,7 @@ import type {
   Payload,
 } from '@omtel/core/record';
 import { v7 as uuid } from 'uuid';
+import { api } from '../api';
 import { householdIn } from '../householdIn';
 import type { AppThunk } from '../store';
 import { putEvents } from './drawer';
@@ -44,7 +45,9 @@ export const record =
   async (dispatch, getState) => {
     const { id, settings } = householdIn(getState());
     await putEvents(id, events);
-    foresee(dispatch, events, settings);
+    dispatch(foresee(events, settings));
+    // Without the server this device tells foods what it would have told them.
+    if (getState().connection.knownAt !== null) dispatch(api.util.invalidateTags(['Food']));
     noteNews(id, events);
     void dispatch(sendOutbox());
   };

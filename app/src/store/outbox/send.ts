@@ -2,9 +2,19 @@ import { MOST_EVENTS } from '@omtel/core/api';
 import type { KitchenEvent } from '@omtel/core/record';
 import { api } from '../api';
 import { householdIn } from '../householdIn';
-import { isRefused, sentenceOf, type QueryError } from '../problem';
+import { isOutOfReach, isRefused, sentenceOf, type QueryError } from '../problem';
 import type { AppDispatch, AppThunk } from '../store';
-import { allEvents, allRefused, dropRefused, layAside, takeOut, takeUpAgain } from './drawer';
+import {
+  allRefused,
+  allWaiting,
+  dropRefused,
+  layAside,
+  takeOut,
+  takeUpAgain,
+  type Change,
+  type Refused,
+  type Waiting,
+} from './drawer';
 import { noteSent } from './sentHere';
 import { outboxSlice } from './slice';
 
@@ -39,14 +49,54 @@ export const sendAgain =
 async function sendAll(dispatch: AppDispatch, householdId: string): Promise<void> {
   dispatch(refused(await allRefused(householdId)));
   for (;;) {
-    const events = await allEvents(householdId);
-    dispatch(waiting(events.length));
-    if (events.length === 0) {
+    const all = await allWaiting(householdId);
+    dispatch(waiting(all.events.length + all.changes.length));
+    const next = firstOf(all);
+    if (!next) {
       dispatch(sent());
       return;
     }
-    if (!(await handOver(dispatch, householdId, events.slice(0, MOST_EVENTS)))) return;
+    const went = next.change
+      ? await handOverChange(dispatch, householdId, next.change)
+      : await handOver(dispatch, householdId, next.events);
+    if (!went) return;
   }
+}
+
+type Next =
+  | { readonly change: Change; readonly events?: never }
+  | { readonly events: readonly KitchenEvent[]; readonly change?: never };
+
+/** What is sent next: a change, or the entries made before the next one; nothing where nothing waits. */
+function firstOf({ events, changes: [change] }: Waiting): Next | null {
+  const before = change ? events.filter(({ id }) => id < change.id) : events;
+  if (before.length) return { events: before.slice(0, MOST_EVENTS) };
+  return change ? { change } : null;
+}
+
+const ALL = ['Household', 'Food', 'Stores', 'Calendar'] as const;
+
+/** @returns false when the server cannot be reached: it is kept for later */
+async function handOverChange(dispatch: AppDispatch, householdId: string, change: Change): Promise<boolean> {
+  const result = await dispatch(api.endpoints.sendChange.initiate({ householdId, change }));
+  const error = result.error as QueryError;
+  if (error && !isRefused(error)) return stays(dispatch, error);
+  if (error) await putAside(dispatch, householdId, { id: change.id, change, sentence: sentenceOf(error) });
+  else await takeOut(householdId, [change.id]);
+  dispatch(api.util.invalidateTags([...ALL]));
+  return true;
+}
+
+/** What could not be sent is kept for later. What is shown is asked for, so that it says how old it is. */
+function stays(dispatch: AppDispatch, error: QueryError): false {
+  dispatch(failed(sentenceOf(error)));
+  if (isOutOfReach(error)) dispatch(api.util.invalidateTags(['Food']));
+  return false;
+}
+
+async function putAside(dispatch: AppDispatch, householdId: string, what: Refused): Promise<void> {
+  await layAside(householdId, what);
+  dispatch(refused(await allRefused(householdId)));
 }
 
 /**
@@ -74,14 +124,10 @@ async function handOver(
     dispatch(failed('The kitchen’s server did not take everything. It is kept here, and sent again.'));
     return false;
   }
-  if (!isRefused(error)) {
-    dispatch(failed(sentenceOf(error)));
-    return false;
-  }
+  if (!isRefused(error)) return stays(dispatch, error);
   const [only, ...others] = events;
   if (only && others.length === 0) {
-    await layAside(householdId, only, sentenceOf(error));
-    dispatch(refused(await allRefused(householdId)));
+    await putAside(dispatch, householdId, { id: only.id, event: only, sentence: sentenceOf(error) });
     dispatch(api.util.invalidateTags(['Food']));
     return true;
   }

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { RefusedEvent } from './drawer';
+import type { Refused } from './drawer';
 
 export interface OutboxState {
   /** Entries the server does not have yet. */
@@ -7,7 +7,7 @@ export interface OutboxState {
   /** Why the server cannot be reached; null when it can. */
   readonly problem: string | null;
   /** Entries the server would not take, until somebody drops them. */
-  readonly refused: readonly RefusedEvent[];
+  readonly refused: readonly Refused[];
 }
 
 const initialState: OutboxState = { waiting: 0, problem: null, refused: [] };
@@ -19,6 +19,6 @@ export const outboxSlice = createSlice({
     waiting: (state, { payload }: PayloadAction<number>) => ({ ...state, waiting: payload }),
     sent: (state) => ({ ...state, waiting: 0, problem: null }),
     failed: (state, { payload }: PayloadAction<string>) => ({ ...state, problem: payload }),
-    refused: (state, { payload }: PayloadAction<readonly RefusedEvent[]>) => ({ ...state, refused: payload }),
+    refused: (state, { payload }: PayloadAction<readonly Refused[]>) => ({ ...state, refused: payload }),
   },
 });

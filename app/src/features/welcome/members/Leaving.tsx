@@ -1,6 +1,7 @@
 import { useRouter } from 'expo-router';
 import { api } from '../../../store/api';
 import { useCloseHouseholdMutation, useLeaveMutation } from '../../../store/doorApi';
+import { closesHere } from '../../../store/kept/copy';
 import { useAppDispatch } from '../../../store/store';
 import { useHousehold } from '../../../store/useKitchen';
 import { useMay } from '../../../store/useMay';
@@ -17,6 +18,7 @@ export function Leaving() {
   const go = async (passphrase: string) => {
     const { error } = await leave(passphrase);
     if (error) return;
+    await closesHere();
     router.replace('/welcome');
     dispatch(api.util.resetApiState());
   };
