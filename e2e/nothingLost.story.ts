@@ -70,7 +70,8 @@ test('an entry the server will not take is laid aside and takes no other with it
 test('a server that is away is one sentence and a way on', async ({ kitchen }) => {
   const { page, enter, tap } = kitchen;
   await enter();
-  // A place that is told nothing in its page has to ask.
+  // A place that is told nothing in its page has to ask, and this device knows of no kitchen itself.
+  await page.evaluate(() => localStorage.clear());
   await page.route('**/api/**', (route) => route.abort());
   await page.goto('/guide');
   await expect(page.getByText('The kitchen’s server cannot be reached.')).toBeVisible();

@@ -21,9 +21,10 @@ export interface Stage {
  * The whole of Omtel with an empty database of its own and a clock that stands still: for stories and pictures.
  *
  * @param clock where it stands, and the zone of its household
+ * @param root the built client, where it is to be another than this one's
  */
-export async function openStage(clock = STAGE_CLOCK, zone = 'UTC'): Promise<Stage> {
-  const webRoot = await ensureWebBuild();
+export async function openStage(clock = STAGE_CLOCK, zone = 'UTC', root?: string): Promise<Stage> {
+  const webRoot = root ?? (await ensureWebBuild());
   const folder = mkdtempSync(join(tmpdir(), 'omtel-stage-'));
   const database = await startDatabase(folder, 'stage-only-password');
   const env = {

@@ -15,6 +15,10 @@ const HELPER_MAY = [
   'DELETE /api/me/devices',
   'PUT /api/me/passphrase',
   'POST /api/me/codes',
+  'GET /api/me/passkeys',
+  'POST /api/me/passkeys/offer',
+  'POST /api/me/passkeys',
+  'DELETE /api/me/passkeys/:id',
   'POST /api/me/leaving',
   'GET /api/foods',
   'GET /api/foods/usual',
@@ -128,6 +132,14 @@ beforeAll(async () => {
     'PUT /api/people/:id/role': { role: 'cook' },
     'PUT /api/me/passphrase': { passphrase: HARBOUR.passphrase, next: 'a rope and a plank and a sail' },
     'POST /api/me/codes': { passphrase: HARBOUR.passphrase },
+    'POST /api/me/passkeys/offer': { passphrase: HARBOUR.passphrase },
+    'POST /api/me/passkeys': {
+      id: 'x',
+      rawId: 'x',
+      type: 'public-key',
+      response: {},
+      clientExtensionResults: {},
+    },
     'POST /api/me/leaving': { passphrase: HARBOUR.passphrase },
     'POST /api/events': { events: [lamb(uuid(), now)] },
     'POST /api/stores/readings': { id: uuid(), store: 'freezer', at: now, temperature },
@@ -200,7 +212,8 @@ describe('a helper', () => {
     const answer = await asked(helper, route);
     expect([200, 403, 404]).toContain(answer.status);
     if (answer.status === 404) expect(route).toContain('.ics');
-    if (answer.status === 403) expect(await sentence(answer)).toMatch(/^That is not your passphrase/);
+    if (answer.status === 403)
+      expect(await sentence(answer)).toMatch(/^That (is not your passphrase|passkey was not made)/);
   });
 });
 

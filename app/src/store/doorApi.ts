@@ -6,14 +6,21 @@ import type {
   Joining,
   Members,
   PassphraseChange,
+  Passkeys,
   Recovery,
   SigningIn,
 } from '@omtel/core/door';
+import type {
+  AuthenticationResponseJSON,
+  PublicKeyCredentialCreationOptionsJSON,
+  PublicKeyCredentialRequestOptionsJSON,
+  RegistrationResponseJSON,
+} from '@simplewebauthn/browser';
 import type { Role } from '@omtel/core/roles';
 import { api, told, type ToldHousehold } from './api';
 
 /** The ways in, who is signed in where, and what opens the door to them: asked for at the door alone. */
-const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn', 'Members'] }).injectEndpoints({
+const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn', 'Members', 'Passkeys'] }).injectEndpoints({
   endpoints: (build) => ({
     signInToDemo: build.mutation<ToldHousehold, void>({
       query: () => ({ url: '/session/demo', method: 'POST' }),
@@ -64,6 +71,25 @@ const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn', 'Members'] }).i
       query: () => '/me/devices',
       providesTags: ['SignedIn'],
     }),
+    passkeys: build.query<Passkeys, void>({ query: () => '/me/passkeys', providesTags: ['Passkeys'] }),
+    offerPasskey: build.mutation<PublicKeyCredentialCreationOptionsJSON, string>({
+      query: (passphrase) => ({ url: '/me/passkeys/offer', method: 'POST', body: { passphrase } }),
+    }),
+    addPasskey: build.mutation<unknown, RegistrationResponseJSON>({
+      query: (body) => ({ url: '/me/passkeys', method: 'POST', body }),
+      invalidatesTags: ['Passkeys'],
+    }),
+    deletePasskey: build.mutation<unknown, string>({
+      query: (id) => ({ url: `/me/passkeys/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Passkeys'],
+    }),
+    askPasskey: build.mutation<PublicKeyCredentialRequestOptionsJSON, void>({
+      query: () => ({ url: '/session/passkey/asked', method: 'POST' }),
+    }),
+    signInByPasskey: build.mutation<ToldHousehold, AuthenticationResponseJSON>({
+      query: (body) => ({ url: '/session/passkey', method: 'POST', body }),
+      transformResponse: told,
+    }),
     signDeviceOut: build.mutation<unknown, string>({
       query: (id) => ({ url: `/me/devices/${id}`, method: 'DELETE' }),
       invalidatesTags: ['SignedIn'],
@@ -83,6 +109,12 @@ const doorApi = api.enhanceEndpoints({ addTagTypes: ['SignedIn', 'Members'] }).i
 });
 
 export const {
+  usePasskeysQuery,
+  useOfferPasskeyMutation,
+  useAddPasskeyMutation,
+  useDeletePasskeyMutation,
+  useAskPasskeyMutation,
+  useSignInByPasskeyMutation,
   useChangePassphraseMutation,
   useChangeRoleMutation,
   useCloseHouseholdMutation,

@@ -18,6 +18,7 @@ export {
   membersSchema,
   shownSchema,
 } from './members';
+export { type Passkeys, passkeysSchema, signedSchema } from './passkeys';
 export {
   type Founding,
   foundingSchema,

@@ -28,6 +28,10 @@ export const ASKS: Readonly<Record<string, Act>> = {
   'DELETE /api/me/devices/:id': 'own',
   'PUT /api/me/passphrase': 'own',
   'POST /api/me/codes': 'own',
+  'GET /api/me/passkeys': 'own',
+  'POST /api/me/passkeys/offer': 'own',
+  'POST /api/me/passkeys': 'own',
+  'DELETE /api/me/passkeys/:id': 'own',
   'POST /api/me/leaving': 'own',
 
   'GET /api/foods': 'read',

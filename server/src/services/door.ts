@@ -6,6 +6,7 @@ import { inTransaction } from '../db/transaction';
 import { hashOf } from '../hashOf';
 import { insertHousehold, type HouseholdRow } from '../repositories/households';
 import { findPerson, insertPerson, savePassphrase, type Person } from '../repositories/people';
+import { deletePasskeys } from '../repositories/passkeys';
 import { insertCodes, useCode } from '../repositories/recoveryCodes';
 import { deleteSessionsOf, type Visitor } from '../repositories/sessions';
 import { newCodes } from './newCodes';
@@ -103,7 +104,7 @@ export const signIn = (db: Database, said: SigningIn, at: AtTheDoor): Promise<Vi
   admitted(db, said, at, async (person) => opens(said.passphrase, person?.passphraseHash ?? null));
 
 /**
- * Gives who has a code a new passphrase, and signs all their other devices out: one may be in strange hands.
+ * Gives who has a code a new passphrase, and shuts the door to all their other devices and passkeys: one may be in strange hands.
  *
  * @throws Refusal, the same one whatever of it was wrong, or for a common passphrase
  */
@@ -116,6 +117,7 @@ export async function recover(db: Database, said: Recovery, at: AtTheDoor): Prom
     return inTransaction(db, async (trx) => {
       if (!(await useCode(trx, person, hashOf(code)))) return false;
       await savePassphrase(trx, person, passphraseHash);
+      await deletePasskeys(trx, person);
       await deleteSessionsOf(trx, person, null);
       return true;
     });

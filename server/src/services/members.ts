@@ -5,6 +5,7 @@ import { inTransaction } from '../db/transaction';
 import { lockHousehold } from '../repositories/households';
 import { deleteInvitationsBy, listInvitations } from '../repositories/invitations';
 import { listPeople, savePersonLeft, saveRole, type Whose } from '../repositories/people';
+import { deletePasskeys } from '../repositories/passkeys';
 import { deleteCodes } from '../repositories/recoveryCodes';
 import { deleteSessionsOf } from '../repositories/sessions';
 import { Refusal } from './refusal';
@@ -56,6 +57,7 @@ export const removePerson = (db: Database, whose: Whose, now: number): Promise<v
   changeMember(db, whose, false, async (trx) => {
     await deleteSessionsOf(trx, whose, null);
     await deleteCodes(trx, whose);
+    await deletePasskeys(trx, whose);
     await deleteInvitationsBy(trx, whose);
     await savePersonLeft(trx, whose, now);
   });

@@ -1,12 +1,8 @@
-import { eventWords } from '@omtel/core/record';
 import { moment } from '@omtel/core/time';
 import CloudOff from 'lucide-react-native/icons/cloud-off';
 import { lazy, Suspense, useState } from 'react';
 import { StyleSheet } from 'react-native';
-import { changeWords, madeAt } from '../../store/outbox/changeWords';
-import type { Refused } from '../../store/outbox/drawer';
-import { dropEntry, sendAgain } from '../../store/outbox/send';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppSelector } from '../../store/store';
 import { householdAt, useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { useLook } from '../../ui/theme';
@@ -14,6 +10,7 @@ import { Words } from '../../ui/Words';
 import { Strip } from './Strip';
 import { useReconnect } from './useReconnect';
 
+const NotTaken = lazy(async () => ({ default: (await import('./NotTaken')).NotTaken }));
 const WhatWaits = lazy(async () => ({ default: (await import('./WhatWaits')).WhatWaits }));
 
 /** Tells that the server cannot be reached, what is not sent yet, and what it would not take. */
@@ -51,26 +48,12 @@ export function OutboxNotice() {
           <WhatWaits count={waiting} />
         </Suspense>
       )}
-      {refused.map((one) => (
-        <NotTaken key={one.id} refused={one} />
-      ))}
+      <Suspense>
+        {refused.map((one) => (
+          <NotTaken key={one.id} refused={one} />
+        ))}
+      </Suspense>
     </>
-  );
-}
-
-/** What the server would not take, with its sentence why. */
-function NotTaken({ refused: { id, sentence, event, change } }: { readonly refused: Refused }) {
-  const { household, units, zone, now } = useKitchen();
-  const dispatch = useAppDispatch();
-  const { colors } = useLook();
-  const at = event?.at ?? householdAt(household, madeAt(change!));
-  const words = event ? eventWords(event, { units, zone }) : changeWords(change, units);
-  return (
-    <Strip icon={<CloudOff size={20} color={colors.ink} />}>
-      <Words style={styles.words}>{`Not taken: “${words}”, ${moment(at, now, zone)}. ${sentence}`}</Words>
-      <Button kind="plain" label="Send again" onPress={() => dispatch(sendAgain(id))} />
-      <Button kind="plain" label="Drop it" onPress={() => dispatch(dropEntry(id))} />
-    </Strip>
   );
 }
 

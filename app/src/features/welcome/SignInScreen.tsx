@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { PageLink } from '../../ui/PageLink';
 import { Words } from '../../ui/Words';
+import { ByPasskey } from './ByPasskey';
 import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NameFields } from './NameFields';
 import { useComeIn } from './useComeIn';
@@ -31,6 +32,7 @@ export function SignInScreen() {
       />
       <Refused error={error} />
       <Button kind="main" label="Come in" busy={isLoading} onPress={enter} />
+      <ByPasskey />
       <PageLink href="/welcome?way=recover">
         <Words tone="rim">I have lost my passphrase</Words>
       </PageLink>

@@ -7,6 +7,7 @@ import { DoorPage } from './DoorPage';
 import { Leaving } from './members/Leaving';
 import { Members } from './members/Members';
 import { OtherCodes } from './OtherCodes';
+import { Passkeys } from './Passkeys';
 import { SignedInDevices } from './SignedInDevices';
 
 /** Who is signed in where, and what opens the door to whoever looks. */
@@ -34,6 +35,7 @@ function WhoIsIn() {
         <View style={styles.parts}>
           <Members />
           <SignedInDevices />
+          <Passkeys />
           <AnotherPassphrase known={[name, me.name]} />
           <OtherCodes />
           <Leaving />

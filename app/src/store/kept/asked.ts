@@ -12,7 +12,7 @@ import { outboxSlice } from '../outbox/slice';
 import { isOutOfReach, isSignedOut, whyAway } from '../problem';
 import { connectionSlice } from './connection';
 import { closesHere, keepAnswer, openHere, opensHere } from './copy';
-import { knownWithout } from './keptKitchen';
+import type { Known } from './keptKitchen';
 
 /** How long the server is waited for where this device knows something itself: while it was there, and while it was not. */
 const PATIENCE_MS = { found: 6_000, lost: 2_000 } as const;
@@ -59,15 +59,18 @@ export function asking({ householdIn, isLost }: Asking): Asked {
     const asked = await ask({ ...fetchArgs, timeout }, api, extra);
     const { error } = asked;
     if (!error) {
-      // What is shown waits for no drawer.
-      void keep(householdIn(api.getState()), path, asked.data);
       api.dispatch(connectionSlice.actions.found());
-      return asked;
+      const householdId = householdIn(api.getState()) ?? householdOf(path, asked.data);
+      const kept = keep(householdId, path, asked.data);
+      if (!keeps || householdId === undefined || !(await waits(householdId))) return asked;
+      // What waits to be sent the server could not tell.
+      await kept;
+      return { data: (await knownHere(householdId, path))?.data ?? asked.data };
     }
     if (path === '/household' && isSignedOut(error)) await closesHere(householdIn(api.getState()));
     if (!keeps || !isOutOfReach(error)) return asked;
     const householdId = householdIn(api.getState()) ?? openHere();
-    const known = householdId === null ? null : await knownWithout(householdId, path);
+    const known = householdId === null ? null : await knownHere(householdId, path);
     if (known) {
       api.dispatch(connectionSlice.actions.lost({ knownAt: known.at, why: whyAway(error) }));
       return { data: known.data };
@@ -80,14 +83,14 @@ export function asking({ householdIn, isLost }: Asking): Asked {
     const { url: path, method = 'POST', body } = args as FetchArgs;
     const householdId = householdIn(api.getState());
     if (householdId === undefined) return ask(args, api, extra);
-    const { events, changes } = await allWaiting(householdId);
     // Whatever waits goes first.
-    if (events.length + changes.length === 0) {
+    const before = await waits(householdId);
+    if (before === 0) {
       const asked = await ask(args, api, extra);
       if (!isOutOfReach(asked.error)) return asked;
     }
     await putChange(householdId, { id: uuid(), path, method, body: body as unknown });
-    api.dispatch(outboxSlice.actions.waiting(events.length + changes.length + 1));
+    api.dispatch(outboxSlice.actions.waiting(before + 1));
     return { data: null };
   };
 
@@ -110,6 +113,27 @@ function turns(): <Result>(act: () => Promise<Result>) => Promise<Result> {
     return next;
   };
 }
+
+/** What this device knows itself; how it works that out is fetched when it has to, and was kept before. */
+async function knownHere(householdId: string, path: string): Promise<Known | null> {
+  try {
+    const { knownWithout } = await import('./keptKitchen');
+    return await knownWithout(householdId, path);
+  } catch {
+    // A browser that keeps nothing knows nothing.
+    return null;
+  }
+}
+
+/** How much waits to be sent. */
+async function waits(householdId: string): Promise<number> {
+  const { events, changes } = await allWaiting(householdId);
+  return events.length + changes.length;
+}
+
+/** The household a page learns of only by asking for it. */
+const householdOf = (path: string, data: unknown): string | undefined =>
+  path === '/household' ? (data as Household).id : undefined;
 
 /** Keeps what was told at an address. */
 async function keep(householdId: string | undefined, path: string, data: unknown): Promise<void> {

@@ -6,7 +6,7 @@ import { storeChange } from './storeChange';
 import { readingsAfter } from './toldHere';
 
 /** What is said at an address without the server, and how old it is. */
-interface Known {
+export interface Known {
   readonly data: unknown;
   readonly at: number;
 }

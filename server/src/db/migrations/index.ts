@@ -19,6 +19,7 @@ import * as watts from './2026-11-28-watts';
 import * as people from './2026-11-29-people';
 import * as members from './2026-11-30-members';
 import * as table from './2026-12-01-table';
+import * as passkeys from './2026-12-02-passkeys';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -42,6 +43,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-11-29-people': people,
   '2026-11-30-members': members,
   '2026-12-01-table': table,
+  '2026-12-02-passkeys': passkeys,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

@@ -1,15 +1,20 @@
 import { recoveryCodesSchema, signedInDevicesSchema } from '@omtel/core/household';
-import { passphraseChangeSchema, shownSchema } from '@omtel/core/door';
+import { passkeysSchema, passphraseChangeSchema, shownSchema, signedSchema } from '@omtel/core/door';
 import { whyNot } from '@omtel/core/roles';
+import type { PublicKeyCredentialCreationOptionsJSON } from '@simplewebauthn/server';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
+import { deletePasskey, listPasskeys } from '../../repositories/passkeys';
 import { deleteOtherSessions, deleteSessionById, listSessions } from '../../repositories/sessions';
 import { leave } from '../../services/members';
+import { addPasskey, offerPasskey } from '../../services/passkeys';
 import { changePassphrase, renewCodes } from '../../services/renewal';
 import { getHousehold } from '../../services/household';
+import { deviceNamed } from '../deviceNamed';
+import { openedAt } from '../openedAt';
 import { invalid } from '../problem';
 import type { Services } from '../services';
 import { roleOf, whoOf, type SignedIn } from '../session';
-import { answers, jsonBody } from './documented';
+import { answers, jsonBody, shaped } from './documented';
 
 const nothing = answers(z.object({}));
 
@@ -89,6 +94,62 @@ export function peopleRoutes({ db }: Services) {
       async (c) => {
         const codes = await renewCodes(db, whoOf(c.var), c.req.valid('json').passphrase, Date.now());
         return c.json({ codes: [...codes] }, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/passkeys',
+        summary: 'The passkeys that open the door to who asks',
+        responses: answers(passkeysSchema),
+      }),
+      async (c) => {
+        const keys = await listPasskeys(db, whoOf(c.var));
+        return c.json(
+          { passkeys: keys.map(({ id, device, since, usedAt }) => ({ id, device, since, usedAt })) },
+          200,
+        );
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/passkeys/offer',
+        summary: 'What a device is to sign that is to hold a passkey',
+        request: { body: jsonBody(shownSchema) },
+        responses: answers(shaped<PublicKeyCredentialCreationOptionsJSON>('PasskeyOffer')),
+      }),
+      async (c) => {
+        const { passphrase } = c.req.valid('json');
+        return c.json(await offerPasskey(db, whoOf(c.var), passphrase, openedAt(c), Date.now()), 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/passkeys',
+        summary: 'Keep a passkey a device has made',
+        request: { body: jsonBody(signedSchema) },
+        responses: nothing,
+      }),
+      async (c) => {
+        const made = { device: deviceNamed(c.req.header('user-agent')), now: Date.now() };
+        const signed = c.req.valid('json') as never;
+        await addPasskey(db, whoOf(c.var), signed, openedAt(c), made);
+        return c.json({}, 200);
+      },
+    )
+    .openapi(
+      createRoute({
+        method: 'delete',
+        path: '/passkeys/{id}',
+        summary: 'A passkey opens nothing any more',
+        request: { params: z.object({ id: z.uuid() }) },
+        responses: nothing,
+      }),
+      async (c) => {
+        await deletePasskey(db, whoOf(c.var), c.req.valid('param').id);
+        return c.json({}, 200);
       },
     )
     .openapi(

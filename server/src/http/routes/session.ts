@@ -5,20 +5,24 @@ import {
   joiningSchema,
   keySaidSchema,
   recoverySchema,
+  signedSchema,
   signingInSchema,
 } from '@omtel/core/door';
+import type { PublicKeyCredentialRequestOptionsJSON } from '@simplewebauthn/server';
 import { getConnInfo } from '@hono/node-server/conninfo';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import type { Context } from 'hono';
 import { ensureDemoHousehold } from '../../demo/demoHousehold';
 import { found, recover, signIn, type AtTheDoor } from '../../services/door';
+import { askPasskey, signInByPasskey } from '../../services/passkeys';
 import { join, lookAtInvitation } from '../../services/invitations';
 import type { Visitor } from '../../repositories/sessions';
 import { getHousehold, presentHousehold } from '../../services/household';
+import { openedAt } from '../openedAt';
 import { invalid } from '../problem';
 import type { Services } from '../services';
 import { closeSession, openSession } from '../session';
-import { answers, jsonBody } from './documented';
+import { answers, jsonBody, shaped } from './documented';
 
 /** Who knocks: by the wall clock, since a household's own opens no door. A test without a port comes from nowhere. */
 const knocks = (c: Context): AtTheDoor => ({
@@ -59,6 +63,28 @@ export function sessionRoutes(services: Services) {
         responses: came,
       }),
       async (c) => c.json(await comesIn(c, await signIn(db, c.req.valid('json'), knocks(c))), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/passkey/asked',
+        summary: 'What a device is to sign to come in by a passkey',
+        responses: answers(shaped<PublicKeyCredentialRequestOptionsJSON>('PasskeyAsked')),
+      }),
+      async (c) => c.json(await askPasskey(db, openedAt(c), knocks(c)), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'post',
+        path: '/passkey',
+        summary: 'Sign in by a passkey',
+        request: { body: jsonBody(signedSchema) },
+        responses: came,
+      }),
+      async (c) => {
+        const signed = c.req.valid('json') as never;
+        return c.json(await comesIn(c, await signInByPasskey(db, signed, openedAt(c), knocks(c))), 200);
+      },
     )
     .openapi(
       createRoute({
