@@ -222,6 +222,7 @@ test('a lost phone that is signed out shows the door, and keeps nothing of the k
   const lost = await another(kitchen, browser, baseURL);
   await signIn(lost, name, PASSPHRASE);
   await expect(now({ page: lost })).toBeVisible();
+  await lost.evaluate(async () => void (await navigator.serviceWorker.ready));
   await expect(async () => expect(await keptOn(lost)).toContain('/foods')).toPass();
   await page.goto('/household');
   await tap('People, devices and passphrase');

@@ -15,4 +15,4 @@ export {
 } from './loggerFile';
 export { type TimeFormat, timeFormats } from './loggerTime';
 export { csvOf } from './csv';
-export { checkRows, channelRows, storeRows, type TableRow } from './tables';
+export { checkRows, channelRows, eventRows, foodRows, storeRows, type TableRow } from './tables';

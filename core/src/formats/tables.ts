@@ -1,4 +1,6 @@
 import type { Read } from '../devices';
+import { eventWords, subjectOf, type KitchenEvent } from '../record';
+import type { FoodState } from '../trail';
 import type { Thermometer } from '../thermometers';
 import { DateTime } from '../time/luxon';
 import { inUnit, type Temperature } from '../units';
@@ -43,3 +45,29 @@ export const checkRows = (thermometers: readonly Thermometer[], zone: string): T
       return { ...common, point, ...figure(read), expected: figure(expected).value };
     }),
   );
+
+/** Foods as they stand: what each is, where, since when, and how much. */
+export const foodRows = (foods: readonly FoodState[], zone: string): TableRow[] =>
+  foods.map(({ foodId, name, foodKey, place, placeSince, massKg }) => ({
+    ...momentIn(placeSince, zone),
+    food: foodId,
+    name,
+    kind: foodKey ?? '',
+    place,
+    kg: massKg,
+  }));
+
+/** What happened, in words and as it was recorded. */
+export const eventRows = (
+  entries: readonly { readonly event: KitchenEvent; readonly name: string; readonly by?: string }[],
+  zone: string,
+): TableRow[] =>
+  entries.map(({ event, name, by }) => ({
+    ...momentIn(event.at, zone),
+    of: subjectOf(event),
+    name,
+    type: event.type,
+    words: eventWords(event, { units: { temperature: 'C', mass: 'metric' }, zone }),
+    by: by ?? '',
+    said: JSON.stringify(event.payload),
+  }));

@@ -2,7 +2,7 @@
  * What the server takes in of all a household records, as a schema; apart, since a client makes entries and reads none.
  * What entries mean is `record`'s.
  */
-export { recordEventsSchema } from './recordEvents';
+export { kitchenEventSchema, recordEventsSchema } from './recordEvents';
 export {
   channelChangeSchema,
   channelNameSchema,

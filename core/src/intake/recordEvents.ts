@@ -5,7 +5,7 @@ import { eventSchema } from '../record/events';
 import { mealEventSchema } from '../record/mealSchema';
 
 /** Anything a household records; told apart by its type. */
-const kitchenEventSchema = z.discriminatedUnion('type', [
+export const kitchenEventSchema = z.discriminatedUnion('type', [
   eventSchema,
   mealEventSchema,
 ] as never) as z.ZodType<KitchenEvent>;

@@ -23,6 +23,7 @@ import { memberRoutes } from './routes/members';
 import { peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
+import { TAKES_IN, takingInRoutes } from './routes/takingIn';
 import { firstPage } from '../services/firstPage';
 import { Refusal } from '../services/refusal';
 import { sameOrigin } from './sameOrigin';
@@ -34,6 +35,8 @@ import { wellFormed } from './wellFormed';
 
 /** A full outbox of two hundred events is far below this. */
 const LARGEST_BODY = 512 * 1024;
+/** Ten years of a household with a sensor are a tenth of this. */
+const LARGEST_FILE = 256 * 1024 * 1024;
 /** How long the database may be silent before a request is answered without it, and before a page is shown untold. */
 const SILENT_MS = { request: 4_000, page: 1_000 } as const;
 
@@ -65,15 +68,14 @@ export function createApp(services: Services): OpenAPIHono {
     await next();
     c.header('cache-control', 'no-store');
   });
-  app.use(
-    '/api/*',
-    bodyLimit({
-      maxSize: LARGEST_BODY,
-      onError: () => {
-        throw new HTTPException(413);
-      },
-    }),
-  );
+  const tooLarge = () => {
+    throw new HTTPException(413);
+  };
+  const limits = {
+    usual: bodyLimit({ maxSize: LARGEST_BODY, onError: tooLarge }),
+    file: bodyLimit({ maxSize: LARGEST_FILE, onError: tooLarge }),
+  };
+  app.use('/api/*', (c, next) => limits[c.req.path === TAKES_IN ? 'file' : 'usual'](c, next));
   app.use('/api/*', sameVersion);
   app.use('/api/*', wellFormed);
   app.route('/api/health', healthRoutes(services));
@@ -106,6 +108,7 @@ export function createApp(services: Services): OpenAPIHono {
     app.use(guarded, folded);
   }
   app.route('/api', fileRoutes(services));
+  app.route('/api', takingInRoutes(services));
   app.route('/api/household', householdRoutes(services));
   app.route('/api/me', peopleRoutes(services));
   app.route('/api/people', memberRoutes(services));

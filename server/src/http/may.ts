@@ -11,6 +11,10 @@ import { roleOf, type SignedIn } from './session';
 export const ASKS: Readonly<Record<string, Act>> = {
   'GET /api/household': 'read',
   'GET /api/household/:file{checks\\.(csv|json)}': 'read',
+  'GET /api/household/:file{foods\\.(csv|json)}': 'read',
+  'GET /api/household/:file{events\\.(csv|json)}': 'read',
+  'GET /api/household/:file{omtel\\.json}': 'decide',
+  'POST /api/household/import': 'decide',
   'PATCH /api/household/settings': 'decide',
   'PUT /api/household/clock': 'decide',
   'POST /api/household/restart': 'decide',

@@ -6,6 +6,7 @@ import {
   type EventType,
   type FoodEvent,
   type KitchenEvent,
+  type MealEvent,
 } from '@omtel/core/record';
 import type { Knex } from 'knex';
 import type { Database } from '../db/connect';
@@ -14,7 +15,7 @@ import type { HouseholdRow } from './households';
 import { fromJson } from './json';
 import { paged, pageOf } from './page';
 
-interface Stored {
+export interface StoredEvent {
   household_id: string;
   id: string;
   /** What it is about: a food, or a meal. */
@@ -29,7 +30,7 @@ interface Stored {
 
 const OF_MEALS: ReadonlySet<string> = new Set(mealEventTypes);
 
-const read = (row: Stored): KitchenEvent =>
+export const readEvent = (row: StoredEvent): KitchenEvent =>
   ({
     id: row.id,
     ...(OF_MEALS.has(row.type) ? { mealId: row.food_id } : { foodId: row.food_id }),
@@ -40,8 +41,8 @@ const read = (row: Stored): KitchenEvent =>
   }) as KitchenEvent;
 
 /** Those of foods: what was said of a meal is none of a food's, whatever its id. */
-const readOfFoods = (rows: readonly Stored[]): FoodEvent[] =>
-  rows.map(read).filter((event): event is FoodEvent => !isOfMeal(event));
+const readOfFoods = (rows: readonly StoredEvent[]): FoodEvent[] =>
+  rows.map(readEvent).filter((event): event is FoodEvent => !isOfMeal(event));
 
 /** Events with their numbers, in the order the household takes them in. It has to be locked. */
 export const numbered = <Event extends KitchenEvent>(
@@ -87,7 +88,7 @@ export const eventsOf = (
   householdId: string,
   foodIds: readonly string[],
 ): Question<FoodEvent[]> => ({
-  query: db<Stored>('events')
+  query: db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereIn('food_id', [...foodIds]),
   read: readOfFoods,
@@ -100,7 +101,7 @@ export async function eventsOfFoods(
   foodIds: readonly string[],
 ): Promise<Map<string, FoodEvent[]>> {
   const histories = new Map<string, FoodEvent[]>(foodIds.map((id) => [id, []]));
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereIn('food_id', [...foodIds])
     .orderBy('at')
@@ -115,10 +116,24 @@ export async function eventsById(
   householdId: string,
   ids: readonly string[],
 ): Promise<KitchenEvent[]> {
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereIn('id', [...ids]);
-  return rows.map(read);
+  return rows.map(readEvent);
+}
+
+/** All that was ever said of meals, in the order it was taken in. */
+export async function eventsOfMeals(
+  db: Database,
+  householdId: string,
+  mealIds: readonly string[],
+): Promise<MealEvent[]> {
+  const rows = await db<StoredEvent>('events')
+    .where({ household_id: householdId })
+    .whereIn('food_id', [...mealIds])
+    .whereIn('type', [...mealEventTypes])
+    .orderBy('seq');
+  return rows.map(readEvent).filter(isOfMeal);
 }
 
 /** What of some types happened in a household from one moment to another, both included, as it was first recorded. */
@@ -128,7 +143,7 @@ export async function eventsBetween(
   types: readonly EventType[],
   [from, to]: readonly [from: number, to: number],
 ): Promise<FoodEvent[]> {
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereBetween('at', [from, to])
     .whereIn('type', [...types])
@@ -143,7 +158,7 @@ export async function correctionsOf(
   householdId: string,
   foodIds: readonly string[],
 ): Promise<FoodEvent[]> {
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId, type: 'corrected' })
     .whereIn('food_id', [...foodIds]);
   return readOfFoods(rows);
@@ -159,7 +174,7 @@ export async function pageOfEvents(
   most: number,
   before?: Cursor,
 ): Promise<{ readonly rows: readonly Entered[]; readonly next: string | null }> {
-  const query = db<Stored>('events')
+  const query = db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereNotIn('type', ['corrected', 'mealScheduled']);
   const rows = await pageOf(query, { before, most });
@@ -173,7 +188,7 @@ export async function eventsAfter(
   seq: number,
   most: number,
 ): Promise<readonly Entered[]> {
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId })
     .where('seq', '>', seq)
     .orderBy('seq')
@@ -181,10 +196,10 @@ export async function eventsAfter(
   return rows.map(entered);
 }
 
-const entered = (row: Stored): Entered => ({
+const entered = (row: StoredEvent): Entered => ({
   at: Number(row.at),
   id: row.id,
-  event: read(row),
+  event: readEvent(row),
   personId: row.person_id,
 });
 
@@ -202,7 +217,7 @@ export async function enteredBy(
   householdId: string,
   ids: readonly string[],
 ): Promise<ReadonlyMap<string, string | null>> {
-  const rows = await db<Stored>('events')
+  const rows = await db<StoredEvent>('events')
     .where({ household_id: householdId })
     .whereIn('id', [...ids])
     .select('id', 'person_id');

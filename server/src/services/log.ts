@@ -1,5 +1,5 @@
 import type { Log, LogEntry } from '@omtel/core/api';
-import type { Cursor } from '@omtel/core/intake';
+import { pageSchema, type Cursor } from '@omtel/core/intake';
 import { asCorrected, isBeginning, isOfMeal, type FoodEvent } from '@omtel/core/record';
 import type { Database } from '../db/connect';
 import { correctionsOf, eventsOfFoods, pageOfEvents } from '../repositories/events';
@@ -10,8 +10,13 @@ import { peopleNames } from '../repositories/people';
 const MOST_ON_PAGE = 60;
 
 /** A page of what happened in a household, newest first, each as it was set right; what was taken back says so. */
-export async function logOf(db: Database, householdId: string, before?: Cursor): Promise<Log> {
-  const { rows, next } = await pageOfEvents(db, householdId, MOST_ON_PAGE, before);
+export async function logOf(
+  db: Database,
+  householdId: string,
+  before?: Cursor,
+  most = MOST_ON_PAGE,
+): Promise<Log> {
+  const { rows, next } = await pageOfEvents(db, householdId, most, before);
   const events = rows.map(({ event }) => event);
   const ofFoods = events.filter((event): event is FoodEvent => !isOfMeal(event));
   const foodIds = [...new Set(ofFoods.map(({ foodId }) => foodId))];
@@ -41,4 +46,16 @@ export async function logOf(db: Database, householdId: string, before?: Cursor):
     })
     .sort((a, b) => b.event.at - a.event.at || (a.event.id < b.event.id ? 1 : -1));
   return { entries, next };
+}
+
+const MOST_IN_FILE = 1_000;
+
+/** All that happened in a household, newest first, a part at a time. */
+export async function* wholeLog(db: Database, householdId: string): AsyncGenerator<Log['entries']> {
+  for (let before: Cursor | undefined; ;) {
+    const { entries, next } = await logOf(db, householdId, before, MOST_IN_FILE);
+    yield entries;
+    if (next === null) return;
+    before = pageSchema.parse({ before: next }).before;
+  }
 }

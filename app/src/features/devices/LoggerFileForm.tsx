@@ -10,8 +10,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
+import { pickFile } from '../../ui/pickFile';
 import { Heading, Words } from '../../ui/Words';
-import { pickTextFile } from './pickTextFile';
 
 interface LoggerFileFormProps {
   readonly id: string;
@@ -52,12 +52,12 @@ export function LoggerFileForm({ id, remembered, channel }: LoggerFileFormProps)
   const set = (patch: Partial<Columns>) => setColumns({ ...columns, ...patch });
 
   const open = async () => {
-    const picked = await pickTextFile();
+    const picked = await pickFile('.csv,.txt,.tsv,text/csv,text/plain');
     if (!picked) return;
     setRefused([]);
     const { likelyColumns, LoggerFileProblem, readLoggerFile } = await import('@omtel/core/formats');
     try {
-      const file = readLoggerFile(picked.text);
+      const file = readLoggerFile(await picked.text());
       const fits =
         remembered && [remembered.time, remembered.value].every((name) => file.columns.includes(name));
       setColumns(fits ? remembered : likelyColumns(file, zone));

@@ -12,13 +12,14 @@ const INSTRUMENTS = [
   ['/thermometers', 'Thermometers'],
   ['/devices', 'Devices'],
 ] as const;
+const FILES = [['/yours', 'Yours to take']] as const;
 
-/** What else is on record: the air of the stores, and what it was read with. */
+/** What else is on record: the air of the stores, and what it was read with; and all of it as files. */
 export function RecordLinks() {
   const mayDecide = useMay('decide');
   return (
     <View style={styles.row}>
-      {[...RECORDS, ...(mayDecide ? INSTRUMENTS : [])].map(([href, label]) => (
+      {[...RECORDS, ...(mayDecide ? INSTRUMENTS : []), ...FILES].map(([href, label]) => (
         <PageLink key={href} href={href} style={styles.link}>
           <Words tone="rim" face="strong">
             {label}

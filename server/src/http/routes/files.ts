@@ -1,8 +1,20 @@
-import { channelRows, checkRows, csvOf, storeRows, type TableRow } from '@omtel/core/formats';
+import {
+  channelRows,
+  checkRows,
+  csvOf,
+  eventRows,
+  foodRows,
+  storeRows,
+  type TableRow,
+} from '@omtel/core/formats';
 import { Hono, type Context } from 'hono';
+import { stream } from 'hono/streaming';
 import { listChannels, listDevices } from '../../repositories/devices';
 import { readingsBetween } from '../../repositories/deviceReadings';
+import { listFoods } from '../../repositories/foods';
 import { allStoreReadings } from '../../repositories/storeReadings';
+import { wholeLog } from '../../services/log';
+import { writtenHousehold } from '../../services/portable/write';
 import { getHousehold } from '../../services/household';
 import type { Services } from '../services';
 import type { SignedIn } from '../session';
@@ -10,6 +22,8 @@ import { problem } from '../problem';
 
 const COLUMNS = {
   readings: ['time', 'zone', 'device', 'channel', 'value', 'unit'],
+  foods: ['time', 'zone', 'food', 'name', 'kind', 'place', 'kg'],
+  events: ['time', 'zone', 'of', 'name', 'type', 'words', 'by', 'said'],
   stores: ['time', 'zone', 'store', 'value', 'unit'],
   checks: ['time', 'zone', 'thermometer', 'kind', 'what', 'point', 'value', 'unit', 'expected'],
 } as const;
@@ -49,6 +63,26 @@ export function fileRoutes({ db }: Services) {
         COLUMNS.stores,
         storeRows(await allStoreReadings(db, householdId), settings.zone),
       );
+    })
+    .get('/household/:file{foods\\.(csv|json)}', async (c) => {
+      const { householdId } = c.var;
+      const { settings } = await getHousehold(db, householdId);
+      const states = (await listFoods(db, householdId)).map(({ state }) => state);
+      return asFile(c, 'foods', COLUMNS.foods, foodRows(states, settings.zone));
+    })
+    .get('/household/:file{events\\.(csv|json)}', async (c) => {
+      const { householdId } = c.var;
+      const { settings } = await getHousehold(db, householdId);
+      const rows: TableRow[] = [];
+      for await (const entries of wholeLog(db, householdId)) rows.push(...eventRows(entries, settings.zone));
+      return asFile(c, 'events', COLUMNS.events, rows);
+    })
+    .get('/household/:file{omtel\\.json}', (c) => {
+      c.header('content-type', 'application/json; charset=utf-8');
+      c.header('content-disposition', 'attachment; filename="omtel.json"');
+      return stream(c, async (out) => {
+        for await (const piece of writtenHousehold(db, c.var.householdId, Date.now())) await out.write(piece);
+      });
     })
     .get('/household/:file{checks\\.(csv|json)}', async (c) => {
       const { settings } = await getHousehold(db, c.var.householdId);

@@ -1,0 +1,1 @@
+export { YoursScreen as default } from '../../features/yours/YoursScreen';
