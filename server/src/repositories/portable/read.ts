@@ -27,9 +27,11 @@ export const householdRows = (
       () => db('events').where({ household_id: householdId }),
       'seq',
     )) {
-      const { seq: _, ...event } = readEvent(row) as ReturnType<typeof readEvent> & { seq?: number };
+      // The order stands for the number, which is each household's own.
+      const event: { seq?: number } & ReturnType<typeof readEvent> = readEvent(row);
+      delete event.seq;
       yield {
-        event: event as Portable<'events'>['event'],
+        event,
         recordedAt: Number(row.recorded_at),
         ...(row.person_id && { by: row.person_id }),
       };

@@ -3,7 +3,7 @@ import { subjectOf } from '@omtel/core/record';
 import type { Database } from '../../db/connect';
 
 /** So many rows are written at once. */
-const AT_ONCE = 500;
+const AT_ONCE = 1_000;
 const HUNDREDTHS = 100;
 
 export const inParts = <Each>(all: readonly Each[], size = AT_ONCE): (readonly Each[])[] =>

@@ -8,7 +8,6 @@ import type { HouseholdRow } from '../../repositories/households';
 import { childrenOf, descendantsOf, lineageAppended } from '../../repositories/lineage';
 import { mealsSaved } from '../../repositories/meals';
 import { inParts } from '../../repositories/portable/write';
-import { affectedBy } from '../affected';
 import { historiesOf } from '../histories';
 import { folded } from '../refold';
 import { Refusal } from '../refusal';
@@ -40,11 +39,10 @@ export async function foldAnew(
   const own = [...new Set(ofFoods.map(({ foodId }) => foodId))];
   const children = own.length ? await ask(childrenOf(trx, id, own)) : [];
   const atHand = everything ? (await listFoods(trx, id)).map(({ state }) => state.foodId) : [];
-  const histories = await historiesOf(trx, id, [
-    ...new Set([...own, ...atHand, ...(await descendantsOf(trx, id, own, children))]),
-  ]);
+  // All that came of them is folded as well: to ask which of it can have changed would take longer than to do it.
+  const affected = [...new Set([...own, ...atHand, ...(await descendantsOf(trx, id, own, children))])];
+  const histories = await historiesOf(trx, id, affected);
   await refuseImpossible(trx, id, histories, ofFoods);
-  const affected = [...new Set([...affectedBy(ofFoods, histories), ...atHand])];
   let done = 0;
   for (const part of inParts(affected, FOODS)) {
     const outcome = await foldedOf(trx, household, part, histories);
