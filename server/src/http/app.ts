@@ -35,8 +35,8 @@ import { wellFormed } from './wellFormed';
 
 /** A full outbox of two hundred events is far below this. */
 const LARGEST_BODY = 512 * 1024;
-/** Ten years of a household with a sensor are a tenth of this. */
-const LARGEST_FILE = 256 * 1024 * 1024;
+/** Ten years of a household are less than half of this; a larger one would take the memory others need. */
+const LARGEST_FILE = 64 * 1024 * 1024;
 /** How long the database may be silent before a request is answered without it, and before a page is shown untold. */
 const SILENT_MS = { request: 4_000, page: 1_000 } as const;
 

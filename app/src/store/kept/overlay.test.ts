@@ -172,6 +172,20 @@ describe('a kitchen without its server', () => {
     expect(right.readings.map(({ temperature }) => temperature.value)).toEqual([3, 12]);
   });
 
+  it('stands by the rules that were chosen here, and for who was put at the table', () => {
+    const before = told([
+      lambAdded(),
+      newEvent(lambAdded().foodId, NOW + 1, 'moved', { place: 'counter' } as never),
+    ]);
+    const table = [{ id: 'ines', name: 'Ines', small: false, care: 'pregnancy' as const }];
+    const body = { table, guidance: { ...PLAIN_GUIDANCE, extraCare: true } };
+    const changes = [change('/household/settings', body, 'PATCH')];
+    const here = kitchenAfter(before, { events: [], changes }, { ...settings, ...body });
+    const [food] = here.list.foods;
+    expect(food!.inCare).toMatchObject({ foodId: food!.state.foodId, guidedBy: { extraCare: true } });
+    expect(food!.state).toEqual(foldTrail(before.trails.get(food!.state.foodId)!.events, body.guidance));
+  });
+
   it('has the settings that were changed here', () => {
     const patches = [{ altitudeM: 900, was: { altitudeM: 0 } }, { theme: 'dark' as const }];
     const changes = patches.map((body) => change('/household/settings', body, 'PATCH'));

@@ -81,6 +81,8 @@ export function kitchenAfter(
       take(id, { ...child, others: { ...child.others, [foodId]: [...before, event] } });
     }
   };
+  // Under other rules, and for others at the table, the same histories amount to something else.
+  if (changes.some(rulesOtherwise)) for (const [id, trail] of trails) take(id, trail);
   for (const next of inTurn(events, changes)) {
     if (next.event) {
       happen(next.event);
@@ -94,6 +96,9 @@ export function kitchenAfter(
   }
   return { list, trails, readings: stores.readings };
 }
+
+const rulesOtherwise = ({ path, body }: Change): boolean =>
+  path === '/household/settings' && ('guidance' in (body as object) || 'table' in (body as object));
 
 type InTurn =
   | { readonly id: string; readonly event: KitchenEvent; readonly change?: never }
