@@ -36,6 +36,8 @@ const HELPER_MAY = [
   'GET /api/calendar/meals/:file{[0-9a-f-]+\\.ics}',
   'GET /api/devices/:id/:file{readings\\.(csv|json)}',
   'GET /api/household/:file{checks\\.(csv|json)}',
+  'GET /api/household/:file{foods\\.(csv|json)}',
+  'GET /api/household/:file{events\\.(csv|json)}',
   'GET /api/stores/:file{readings\\.(csv|json)}',
   'GET /api/devices',
   'GET /api/devices/:id/channels/:channel/record',
@@ -119,6 +121,7 @@ beforeAll(async () => {
       .replace(':id', id)
       .replace(':channel', 'air')
       .replace(':file{[0-9a-f-]+\\.ics}', `${ids.meal}.ics`)
+      .replace(':file{omtel\\.json}', 'omtel.json')
       .replace(/:file\{(\w+).*$/, '$1.csv');
     if (path.endsWith('/trails')) return `${path}?ids=${ids.food}`;
     if (path.endsWith('/live')) return `${path}?after=0.0`;
