@@ -1,4 +1,5 @@
 import type { Browser, Page } from '@playwright/test';
+import { tapOn } from './finger';
 import { expect, type Kitchen } from './kitchen';
 
 export const PASSPHRASE = 'tarred rope and lamb';
@@ -40,3 +41,25 @@ export const another = async ({ page }: Kitchen, browser: Browser, baseURL?: str
   (await browser.newContext({ baseURL, viewport: page.viewportSize() })).newPage();
 
 export const now = ({ page }: Pick<Kitchen, 'page'>) => page.getByRole('heading', { name: 'Now', level: 1 });
+
+/** Another phone on which the same person is signed in. */
+export async function secondPhone({ page }: Kitchen, browser: Browser, path: string): Promise<Page> {
+  const context = await browser.newContext({
+    viewport: page.viewportSize(),
+    baseURL: new URL(page.url()).origin,
+    storageState: await page.context().storageState(),
+  });
+  const phone = await context.newPage();
+  await phone.goto(path);
+  return phone;
+}
+
+/** Puts a kilogram of a food in. */
+export async function putIn(page: Page, food: string): Promise<void> {
+  await page.goto('/add');
+  await page.getByLabel('What kind of food?').fill(food);
+  await page.getByRole('button', { name: food, exact: true }).click();
+  await page.getByLabel('Weight', { exact: true }).fill('1');
+  await tapOn(page, page.getByRole('button', { name: 'Put it in' }));
+  await expect(page.getByText(`${food}: put in`)).toBeVisible();
+}

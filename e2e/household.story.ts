@@ -1,8 +1,7 @@
 import type { Page } from '@playwright/test';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
-import { another, found, newName, now, PASSPHRASE } from './atTheDoor';
-import { tapOn } from './finger';
+import { another, found, newName, now, PASSPHRASE, putIn } from './atTheDoor';
 import { expect, test, type Kitchen } from './kitchen';
 
 const JONAS = 'oars and ropes and onions';
@@ -37,15 +36,6 @@ async function joins(phone: Page, address: string): Promise<void> {
   await phone.getByRole('button', { name: 'Come in' }).click();
   await phone.getByRole('button', { name: 'I have kept them' }).click();
   await expect(now({ page: phone })).toBeVisible();
-}
-
-async function putIn(page: Page, food: string): Promise<void> {
-  await page.goto('/add');
-  await page.getByLabel('What kind of food?').fill(food);
-  await page.getByRole('button', { name: food, exact: true }).click();
-  await page.getByLabel('Weight', { exact: true }).fill('1');
-  await tapOn(page, page.getByRole('button', { name: 'Put it in' }));
-  await expect(page.getByText(`${food}: put in`)).toBeVisible();
 }
 
 test('somebody is asked in by a code, helps, becomes a cook, and is taken out', async ({

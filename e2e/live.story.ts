@@ -1,20 +1,9 @@
-import type { Browser, Page } from '@playwright/test';
-import { expect, test, type Kitchen } from './kitchen';
+import type { Page } from '@playwright/test';
+import { secondPhone } from './atTheDoor';
+import { expect, test } from './kitchen';
 
 /** Long enough for a page that stands to listen. */
 const LISTENS_MS = 1500;
-
-/** Another phone in the same kitchen. */
-async function secondPhone({ page }: Kitchen, browser: Browser, path: string): Promise<Page> {
-  const context = await browser.newContext({
-    viewport: page.viewportSize(),
-    baseURL: new URL(page.url()).origin,
-    storageState: await page.context().storageState(),
-  });
-  const phone = await context.newPage();
-  await phone.goto(path);
-  return phone;
-}
 
 test('what one phone records is on the other at once, with a word of it; what was missed without a network comes after', async ({
   kitchen,

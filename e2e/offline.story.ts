@@ -1,11 +1,11 @@
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Browser, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { openStage } from '../scripts/lib/stage';
 import { ensureWebBuild } from '../scripts/lib/webBuild';
-import { another, found, newName, now, PASSPHRASE, signIn } from './atTheDoor';
-import { expect, test, type Kitchen } from './kitchen';
+import { another, found, newName, now, PASSPHRASE, putIn, secondPhone, signIn } from './atTheDoor';
+import { expect, test } from './kitchen';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -108,7 +108,7 @@ test('after one visit everything opens without a server, and what is recorded th
   ).toEqual(['cookingStarted', 'reading']);
 });
 
-test('without a server a food is put in, divided and thrown away, the power fails, and the settings change; all of it arrives', async ({
+test('without a server a food is put in, the power fails, and the settings change; all of it arrives', async ({
   kitchen,
   stage,
 }) => {
@@ -117,12 +117,7 @@ test('without a server a food is put in, divided and thrown away, the power fail
   await isKept(page, DEMO_FOODS);
   await stage.away();
   try {
-    await page.goto('/add');
-    await page.getByLabel('What kind of food?').fill('Red lentil soup');
-    await page.getByRole('button', { name: 'Red lentil soup', exact: true }).click();
-    await page.getByLabel('Weight', { exact: true }).fill('2');
-    await tap('Put it in');
-    await expect(page.getByText('Red lentil soup: put in')).toBeVisible();
+    await putIn(page, 'Red lentil soup');
     await page.goto('/stores');
     await page.getByRole('radio', { name: 'By place' }).click();
     await tap('Record the refrigerator’s temperature');
@@ -160,26 +155,14 @@ test('without a server a food is put in, divided and thrown away, the power fail
   await ruling('Act by');
 });
 
-/** Another phone in the same kitchen, which has all it needs. */
-async function secondPhone({ page }: Kitchen, browser: Browser): Promise<Page> {
-  const context = await browser.newContext({
-    viewport: page.viewportSize(),
-    baseURL: new URL(page.url()).origin,
-    storageState: await page.context().storageState(),
-  });
-  const phone = await context.newPage();
-  await phone.goto('/now');
-  await isKept(phone, DEMO_FOODS);
-  return phone;
-}
-
 test('two phones cook one supper, one without a network in the middle: each hears of the other, and what both did was done once', async ({
   kitchen,
   browser,
 }) => {
   const { page, enter, tap, food } = kitchen;
   await enter();
-  const phone = await secondPhone(kitchen, browser);
+  const phone = await secondPhone(kitchen, browser, '/now');
+  await isKept(phone, DEMO_FOODS);
   const step = (of: Page) => of.getByRole('heading', { name: /^Change the water, / });
   await phone.context().setOffline(true);
   // Both change the water; the one in the cellar cannot know that it was changed.

@@ -1,5 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs';
-import { another, found, newName } from './atTheDoor';
+import { another, found, newName, putIn } from './atTheDoor';
 import { tapOn } from './finger';
 import { expect, test } from './kitchen';
 
@@ -8,14 +8,9 @@ test('what was recorded in one kitchen is taken to another as a file, and is rul
   browser,
   baseURL,
 }, testInfo) => {
-  const { page, tap, go } = kitchen;
+  const { page, go } = kitchen;
   await found(kitchen, newName());
-  await page.goto('/add');
-  await page.getByLabel('What kind of food?').fill('Red lentil soup');
-  await page.getByRole('button', { name: 'Red lentil soup', exact: true }).click();
-  await page.getByLabel('Weight', { exact: true }).fill('2');
-  await tap('Put it in');
-  await expect(page.getByText('Red lentil soup: put in')).toBeVisible();
+  await putIn(page, 'Red lentil soup');
   await go('Log');
   await page.getByRole('link', { name: 'Yours to take' }).click();
   const [download] = await Promise.all([

@@ -24,7 +24,7 @@ export async function takeInMeals(
   const ids = [...new Set(fresh.map(({ mealId }) => mealId))];
   const stored = await ask(mealsOf(trx, household.id, ids));
   const meals = new Map(stored.map((meal) => [meal.mealId, meal]));
-  for (const event of fresh) meals.set(event.mealId, after(meals.get(event.mealId) ?? null, event));
+  for (const event of fresh) meals.set(event.mealId, mealAfter(meals.get(event.mealId) ?? null, event));
   const changed = [...meals.values()];
   await writeTogether(trx, [
     ...eventsAppended(trx, household.id, numbered(household, fresh), entering),
@@ -33,7 +33,12 @@ export async function takeInMeals(
   return changed;
 }
 
-function after(meal: MealState | null, event: MealEvent): MealState {
+/**
+ * A meal after one more was said of it.
+ *
+ * @throws Refusal for a meal that nobody planned
+ */
+export function mealAfter(meal: MealState | null, event: MealEvent): MealState {
   try {
     return afterMealEvent(meal, event);
   } catch (error) {

@@ -1,5 +1,5 @@
 import { isOfMeal, type FoodEvent, type KitchenEvent, type MealEvent } from '@omtel/core/record';
-import { afterMealEvent, BrokenTrail, UnplannedMeal, type MealState } from '@omtel/core/trail';
+import { BrokenTrail, type MealState } from '@omtel/core/trail';
 import type { Database } from '../../db/connect';
 import { ask, writeTogether } from '../../db/together';
 import { eventsOfMeals } from '../../repositories/events';
@@ -12,6 +12,7 @@ import { historiesOf } from '../histories';
 import { folded } from '../refold';
 import { Refusal } from '../refusal';
 import { refuseUntrue } from '../refuseUntrue';
+import { mealAfter } from '../takeInMeals';
 
 /** So many foods are folded between two words of how far it is. */
 const FOODS = 50;
@@ -87,17 +88,8 @@ async function mealsAnew(trx: Database, householdId: string, fresh: readonly Mea
   const meals = new Map<string, MealState>();
   for (const part of inParts(ids, FOODS))
     for (const event of await eventsOfMeals(trx, householdId, part))
-      meals.set(event.mealId, after(meals.get(event.mealId) ?? null, event));
+      meals.set(event.mealId, mealAfter(meals.get(event.mealId) ?? null, event));
   for (const part of inParts([...meals.values()], FOODS))
     await writeTogether(trx, mealsSaved(trx, householdId, part));
   return meals.size;
-}
-
-function after(meal: MealState | null, event: MealEvent): MealState {
-  try {
-    return afterMealEvent(meal, event);
-  } catch (error) {
-    if (error instanceof UnplannedMeal) throw new Refusal(422, error.message);
-    throw error;
-  }
 }
