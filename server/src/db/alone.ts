@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Knex } from 'knex';
 import { setTimeout as pause } from 'node:timers/promises';
-import { isDeadlock } from './transaction';
 
 /** For how long the turn is had unless it is had again, how often it is, and how often others look. */
 const TURN_S = 10;
@@ -45,17 +44,12 @@ export async function alone(db: Knex, waitS: number, work: () => Promise<void>):
 
 /** Takes the turn, or keeps it; whether it is had then. */
 async function taken(db: Knex, me: string): Promise<boolean> {
-  try {
-    await db.raw(
-      `INSERT INTO ${TURNS} VALUES (1, :me, NOW(3) + INTERVAL ${TURN_S} SECOND)
-       ON DUPLICATE KEY UPDATE
-         holder = IF(holder = :me OR until < NOW(3), :me, holder),
-         until = IF(holder = :me, VALUES(until), until)`,
-      { me },
-    );
-  } catch (error) {
-    // Two took it at once, over two nodes.
-    if (!isDeadlock(error)) throw error;
-  }
+  await db.raw(
+    `INSERT INTO ${TURNS} VALUES (1, :me, NOW(3) + INTERVAL ${TURN_S} SECOND)
+     ON DUPLICATE KEY UPDATE
+       holder = IF(holder = :me OR until < NOW(3), :me, holder),
+       until = IF(holder = :me, VALUES(until), until)`,
+    { me },
+  );
   return (await db(TURNS).where({ id: 1, holder: me }).first()) !== undefined;
 }

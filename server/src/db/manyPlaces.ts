@@ -1,4 +1,5 @@
 import MySql2Client from 'knex/lib/dialects/mysql2';
+import { untilAlone } from './again';
 import { inTurn, type Connection, type Place } from './places';
 
 /** A node that has lost the others of its cluster serves nobody until it has found them again. */
@@ -15,7 +16,8 @@ export interface Manner {
 
 /**
  * A dialect for a database that is to be had in several places: a connection is made to the first that serves, and a place that
- * falls silent, or leaves its cluster, is left.
+ * falls silent, or leaves its cluster, is left. A statement by itself that met another is tried again; one of a transaction
+ * ends with it.
  */
 export function dialectFor(
   places: readonly Place[],
@@ -46,6 +48,11 @@ export function dialectFor(
     }
 
     override async _query(connection: object, asked: unknown): Promise<unknown> {
+      const once = () => this.askedOnce(connection, asked);
+      return '__knexTxId' in connection ? once() : untilAlone(once);
+    }
+
+    private async askedOnce(connection: object, asked: unknown): Promise<unknown> {
       const place = placeOf.get(connection);
       // While it is being made, it is asked who answers.
       if (!place) return super._query(connection, asked);
