@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Hono } from 'hono';
 import { startDatabase } from '../scripts/lib/database';
 import { systemClock } from '../server/src/clock';
 import { connect, type Database } from '../server/src/db/connect';
@@ -46,6 +47,8 @@ export async function onServer<Result>(
       hosts: ['localhost'],
       refolding: NOTHING_STALE,
       live: liveFrom(db),
+      pushing: { db, post: fetch, pushServices: () => [] },
+      pushService: new Hono(),
       log: () => undefined,
     });
     const signedIn = await app.request('/api/session/demo', { method: 'POST' });

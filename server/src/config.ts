@@ -34,6 +34,23 @@ const schema = z.object({
     .default(() => Intl.DateTimeFormat().resolvedOptions().timeZone),
   /** The names it answers to, without ports; a page elsewhere must not pass for it. */
   OMTEL_HOSTS: z.string().default(LOOPBACK),
+  /** Push services outside that may be asked, by their origins; without any the one that ships is used. */
+  OMTEL_PUSH_SERVICES: z
+    .string()
+    .default('')
+    .transform((list) =>
+      list
+        .split(',')
+        .map((origin) => origin.trim())
+        .filter(Boolean),
+    )
+    .pipe(
+      z.array(
+        z
+          .url({ protocol: /^https$/, error: 'it has to be origins such as https://push.example.org' })
+          .transform((url) => new URL(url).origin),
+      ),
+    ),
   /** A fixed instant to take for the wall clock, so that pictures and tests come out the same. */
   OMTEL_CLOCK: z.iso.datetime({ offset: true, error: 'it has to look like 2026-06-12T10:00:00Z' }).optional(),
 });
@@ -45,6 +62,7 @@ export interface Config {
   readonly webRoot: string | null;
   readonly zone: string;
   readonly hosts: readonly string[];
+  readonly pushServices: readonly string[];
   readonly fixedClock: number | null;
 }
 
@@ -73,6 +91,7 @@ export function readConfig(env: Record<string, string | undefined>): Config {
     hosts: data.OMTEL_HOSTS.toLowerCase()
       .split(',')
       .map((host) => host.trim()),
+    pushServices: data.OMTEL_PUSH_SERVICES,
     fixedClock: data.OMTEL_CLOCK ? Date.parse(data.OMTEL_CLOCK) : null,
   };
 }

@@ -1,4 +1,5 @@
 import { serve, type ServerType } from '@hono/node-server';
+import { pushService } from '@omtel/devices/push';
 import { fixedClock, systemClock } from './clock';
 import { ConfigProblem, readConfig } from './config';
 import { connect } from './db/connect';
@@ -9,6 +10,7 @@ import { jsonLog } from './log';
 import { deleteWhatCloses } from './services/closing';
 import { liveFrom } from './services/live';
 import { refoldBehind } from './services/refolding';
+import { remindFrom } from './services/reminding';
 
 const KEEP_ALIVE_MS = 65_000;
 const LAST_REQUESTS_MS = 10_000;
@@ -22,6 +24,9 @@ async function main(): Promise<void> {
   await ensureDemoHousehold(db, wall, config.zone);
   const log = jsonLog((line) => console.log(line));
   const live = liveFrom(db);
+  let own = '';
+  const pushing = { db, post: fetch, pushServices: () => [own, ...config.pushServices] };
+  const reminding = remindFrom(pushing, wall, log);
   const app = createApp({
     db,
     wall,
@@ -31,12 +36,15 @@ async function main(): Promise<void> {
     hosts: config.hosts,
     refolding: await refoldBehind(db, log),
     live,
+    pushing,
+    pushService: pushService(() => `${own}/push`),
     log,
   });
 
   deleteWhatCloses(db, log);
   const server = serve({ fetch: app.fetch, port: config.port, hostname: '127.0.0.1' }, ({ port }) => {
-    console.log(`listening on http://127.0.0.1:${port}`);
+    own = `http://127.0.0.1:${port}`;
+    console.log(`listening on ${own}`);
   });
   server.on('error', fail);
   // Longer than a client keeps a connection for its next request, so that neither finds it closed under its hands.
@@ -44,6 +52,7 @@ async function main(): Promise<void> {
   const stop = () => {
     // Who listens would be waited for.
     live.end();
+    reminding.end();
     void stopped(server)
       .then(() => db.destroy())
       .then(() => process.exit(0));

@@ -4,7 +4,7 @@ import { lineOf } from '@omtel/core/devices';
 import { whyNot } from '@omtel/core/roles';
 import { v7 as uuid } from 'uuid';
 import { deviceOf, found, HARBOUR, invitedBy, joined, sentence, type Ask } from '../test/door';
-import { json, lamb, openKitchen, type Kitchen } from '../test/kitchen';
+import { json, lamb, openKitchen, OWN, type Kitchen } from '../test/kitchen';
 import { ASKS } from './http/may';
 
 /** What a helper may ask for, written out once more: whoever lets one do more says so here as well. */
@@ -20,6 +20,10 @@ const HELPER_MAY = [
   'POST /api/me/passkeys',
   'DELETE /api/me/passkeys/:id',
   'POST /api/me/leaving',
+  'GET /api/me/push',
+  'PUT /api/me/push',
+  'DELETE /api/me/push',
+  'POST /api/me/push/trial',
   'GET /api/foods',
   'GET /api/foods/usual',
   'GET /api/foods/trails',
@@ -143,6 +147,10 @@ beforeAll(async () => {
       response: {},
       clientExtensionResults: {},
     },
+    'PUT /api/me/push': {
+      endpoint: `${OWN}/push/to/x`,
+      keys: { p256dh: 'B'.repeat(87), auth: 'a'.repeat(22) },
+    },
     'POST /api/me/leaving': { passphrase: HARBOUR.passphrase },
     'POST /api/events': { events: [lamb(uuid(), now)] },
     'POST /api/stores/readings': { id: uuid(), store: 'freezer', at: now, temperature },
@@ -182,7 +190,7 @@ const ROUTES = Object.keys(ASKS);
 
 it('every request of who is signed in says what it asks for', () => {
   // What is asked at the door, of its health, or with a key of its own, and what is no request of its own.
-  const others = /^ALL | \/api\/(session|health|openapi\.json|devices\/readings)| \/calendar\//;
+  const others = /^ALL | \/api\/(session|health|openapi\.json|devices\/readings)| \/(calendar|push)\//;
   const served = kitchen.routes.filter((route) => !others.test(route));
   expect([...new Set(served)].sort()).toEqual([...ROUTES].sort());
 });

@@ -1,6 +1,7 @@
 import type { FoodTrail, Household } from '@omtel/core/api';
 import type { EventType, FoodEvent, KitchenEvent, Payload } from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
+import { pushService } from '@omtel/devices/push';
 import { v7 as uuid } from 'uuid';
 import { fixedClock } from '../src/clock';
 import { connect, type Database } from '../src/db/connect';
@@ -8,9 +9,13 @@ import { migrate } from '../src/db/migrate';
 import { createApp } from '../src/http/app';
 import type { LogLine } from '../src/log';
 import { liveFrom } from '../src/services/live';
+import type { Pushing } from '../src/services/push';
+import { remindFrom } from '../src/services/reminding';
 import { NOTHING_STALE, refoldBehind, type Refolding } from '../src/services/refolding';
 
 export const WALL = Date.UTC(2026, 5, 12, 10);
+/** Where the server is that is called without a port. */
+export const OWN = 'http://localhost';
 
 export interface Kitchen {
   readonly db: Database;
@@ -28,6 +33,8 @@ export interface Kitchen {
   signIn(): Promise<Household>;
   /** The same server as it starts on what the database holds. */
   restart(): Promise<Refolding>;
+  /** Looks once for what devices are to be reminded of. */
+  remind(): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -47,6 +54,13 @@ export async function openKitchen(
   const logged: LogLine[] = [];
   const log = (line: LogLine) => void logged.push(line);
   const live = liveFrom(db);
+  const pushing: Pushing = {
+    db,
+    post: async (endpoint, init) => app.request(endpoint.slice(OWN.length), init),
+    pushServices: () => [OWN],
+  };
+  const receiving = pushService(() => `${OWN}/push`);
+  const reminding = remindFrom(pushing, fixedClock(WALL), log);
   const started = (refolding: Refolding) =>
     createApp({
       db,
@@ -57,6 +71,8 @@ export async function openKitchen(
       hosts: ['localhost'],
       refolding,
       live,
+      pushing,
+      pushService: receiving,
       log,
     });
   let app = started(NOTHING_STALE);
@@ -67,7 +83,7 @@ export async function openKitchen(
       method,
       headers: Object.entries({
         cookie,
-        origin: 'http://localhost',
+        origin: OWN,
         'content-type': body === undefined ? undefined : 'application/json',
         ...headers,
       }).filter((header): header is [string, string] => header[1] !== undefined),
@@ -84,7 +100,12 @@ export async function openKitchen(
     return refolding;
   };
   const routes = app.routes.map(({ method, path }) => `${method} ${path}`);
-  return { db, url: url.href, logged, routes, ask, signIn, restart, close: () => (live.end(), db.destroy()) };
+  const close = () => {
+    live.end();
+    reminding.end();
+    return db.destroy();
+  };
+  return { db, url: url.href, logged, routes, ask, signIn, restart, remind: reminding.look, close };
 }
 
 export function event<Type extends EventType>(

@@ -27,6 +27,14 @@ export const settingsSchema = z.object({
   theme: z.enum(['system', 'light', 'dark']),
   largerText: z.boolean(),
   zone: z.string().refine(isZone, { message: 'No such time zone.' }),
+  /** How its clocks show the hours, and the weekday its weeks begin with. */
+  times: z.object({ face: z.union([z.literal(24), z.literal(12)]), weekFrom: z.enum(['1', '6', '7']) }),
+  /** How it is reminded; in its quiet hours nothing is heard or felt but what is on the heat or out of the cold. */
+  reminders: z.object({
+    heard: z.boolean(),
+    felt: z.boolean(),
+    quiet: z.object({ from: clockText, to: clockText }).nullable(),
+  }),
   guidance: guidanceSchema,
   /** Where the household lived before, the latest first: days counted there may end earlier. */
   formerZones: z.array(z.string()).max(MOST_FORMER_ZONES),
@@ -153,6 +161,8 @@ export const clockMoveSchema = z.object({ aheadMs: z.number().int().min(0).max(F
 
 export const DEFAULT_SETTINGS: Omit<Settings, 'zone'> = {
   units: { temperature: 'C', mass: 'metric' },
+  times: { face: 24, weekFrom: '1' },
+  reminders: { heard: true, felt: true, quiet: null },
   theme: 'system',
   largerText: false,
   guidance: PLAIN_GUIDANCE,

@@ -1,3 +1,4 @@
+import { clockFace, type ClockFace } from '../time';
 import { MINUTE_MS } from '../units';
 import { judge } from './judge';
 import type { JudgeContext } from './finding';
@@ -6,6 +7,8 @@ import type { FoodState } from '../trail';
 
 interface Known {
   readonly context: JudgeContext;
+  /** As its times were read. */
+  readonly face: ClockFace;
   readonly ruling: Ruling | null;
 }
 
@@ -20,13 +23,14 @@ export function judgeLately(state: FoodState, context: JudgeContext): Ruling | n
   const last = known.get(state);
   if (last && holds(last, context)) return last.ruling;
   const ruling = judge(state, context);
-  known.set(state, { context, ruling });
+  known.set(state, { context, face: clockFace(), ruling });
   return ruling;
 }
 
-function holds({ context: then, ruling }: Known, now: JudgeContext): boolean {
+function holds({ context: then, face, ruling }: Known, now: JudgeContext): boolean {
   if (now.now < then.now || minuteOf(now.now) !== minuteOf(then.now)) return false;
   const same =
+    face === clockFace() &&
     now.guidance === then.guidance &&
     now.units === then.units &&
     now.zone === then.zone &&

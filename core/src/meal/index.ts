@@ -3,6 +3,7 @@
  * cold. How its dishes become tasks with a schedule is `dishes`'; how much to buy and when is `shopping`'s.
  */
 export { FIVE, fivesLater, nextFive, onFive } from './fives';
+export { followMeal, type Followed, foodsOf } from './followMeal';
 export { toDo } from './hurtsFirst';
 export { allBlow, type Cook, type Kitchen, type Oven, SECOND_OVEN, type Table } from './kitchen';
 export { kitchenFor, type KitchenSettings } from './kitchenFor';

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { powerCutSchema, storeReadingSchema } from '../api/stores';
 import { measuredSchema } from '../devices';
 import { columnsSchema } from '../formats';
-import { settingsSchema } from '../household';
+import { DEFAULT_SETTINGS, settingsSchema } from '../household';
 import { kitchenEventSchema } from '../intake';
 
 /** What a file says it is. */
@@ -54,6 +54,12 @@ export type Portable<Name extends Section> = z.infer<(typeof portableSections)[N
 
 export const SECTIONS = Object.keys(portableSections) as readonly Section[];
 
+/** Settings as a file tells them; one of before knew fewer, which are then as they usually are. */
+const toldSettings = z.preprocess((told) => {
+  const { times, reminders } = DEFAULT_SETTINGS;
+  return typeof told === 'object' && told !== null ? { times, reminders, ...told } : told;
+}, settingsSchema);
+
 /** What stands before the lists. */
 export const portableHeadSchema = z.object({
   format: z.literal(PORTABLE_FORMAT, { message: 'This is no file of a household from Omtel.' }),
@@ -63,7 +69,7 @@ export const portableHeadSchema = z.object({
     .min(1)
     .max(PORTABLE_VERSION, { message: 'This file is of a newer Omtel than this one. Renew this one first.' }),
   exportedAt: instant,
-  household: z.object({ id: z.uuid(), name, settings: settingsSchema }),
+  household: z.object({ id: z.uuid(), name, settings: toldSettings }),
 });
 export type PortableHead = z.infer<typeof portableHeadSchema>;
 

@@ -1,3 +1,4 @@
+import { clockFace } from './face';
 import { DateTime, IANAZone } from './luxon';
 import { TypedProblem } from '../units';
 
@@ -28,11 +29,18 @@ export function parseClockTime(text: string): ClockTime {
 const noClock = (text: string) => new TypedProblem('A time such as 19:00.', text);
 
 /**
- * @returns the time of day, such as '19:40'
+ * @returns the time of day as the clock is read here, such as '19:40' or '7:40 pm'; `parseClockTime` reads either
  */
-export function clockOf(at: number, zone: string): string {
-  return DateTime.fromMillis(at, { zone }).toFormat('HH:mm');
-}
+export const clockOf = (at: number, zone: string): string => onFace(DateTime.fromMillis(at, { zone }));
+
+/** A time of day in the same words. */
+export const clockTimeWords = (time: ClockTime): string => onFace(DateTime.fromObject(time, { zone: 'utc' }));
+
+const onFace = (at: DateTime): string =>
+  clockFace() === 24 ? at.toFormat('HH:mm') : at.toFormat('h:mm a').toLowerCase();
+
+/** The hour of the day, 0 to 23. */
+export const hourOf = (at: number, zone: string): number => DateTime.fromMillis(at, { zone }).hour;
 
 /**
  * A time of day as it is read. In the night in autumn when an hour comes twice it says which of the two: by the old time,

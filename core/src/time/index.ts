@@ -2,7 +2,18 @@
  * Clock times, calendar days and availability by IANA zone; instants are epoch milliseconds.
  * No present moment is asked for here: it comes as an argument.
  */
-export { atClock, clockOf, clockWords, isZone, lastAtClock, parseClockTime } from './clock';
+export {
+  atClock,
+  clockOf,
+  type ClockTime,
+  clockTimeWords,
+  clockWords,
+  hourOf,
+  isZone,
+  lastAtClock,
+  parseClockTime,
+} from './clock';
+export { clockFace, type ClockFace, saidBy, showTimesBy } from './face';
 export {
   dayName,
   daysBetween,

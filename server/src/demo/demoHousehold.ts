@@ -9,6 +9,7 @@ import { deleteEvents } from '../repositories/events';
 import { deleteFoods } from '../repositories/foods';
 import { deleteLineage } from '../repositories/lineage';
 import { deleteMeals } from '../repositories/meals';
+import { forgetReminded } from '../repositories/push';
 import { deletePowerCuts } from '../repositories/powerCuts';
 import { deleteStoreReadings } from '../repositories/storeReadings';
 import {
@@ -87,6 +88,7 @@ export async function restartDemo(
     await deleteStoreReadings(trx, household.id);
     await deletePowerCuts(trx, household.id);
     await deleteDevices(trx, household.id);
+    await forgetReminded(trx, household.id);
     await saveSettings(trx, household.id, fresh.settings);
     await saveClock(trx, household.id, { startMs: fresh.clockStartMs, aheadMs: 0 });
     await recordEvents(trx, household.id, story, wall);

@@ -21,6 +21,7 @@ import { householdRoutes } from './routes/household';
 import { liveRoutes } from './routes/live';
 import { memberRoutes } from './routes/members';
 import { peopleRoutes } from './routes/people';
+import { pushRoutes } from './routes/push';
 import { sessionRoutes } from './routes/session';
 import { storeRoutes } from './routes/stores';
 import { TAKES_IN, takingInRoutes } from './routes/takingIn';
@@ -111,6 +112,7 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api', takingInRoutes(services));
   app.route('/api/household', householdRoutes(services));
   app.route('/api/me', peopleRoutes(services));
+  app.route('/api/me', pushRoutes(services));
   app.route('/api/people', memberRoutes(services));
   app.route('/api', foodRoutes(services));
   app.route('/api', liveRoutes(services));
@@ -118,6 +120,7 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api/calendar', calendarRoutes(services));
   app.route('/api/devices', deviceRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
+  app.route('/push', services.pushService);
   app.use('/calendar/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
   app.route('/calendar', feedRoutes(services));
   if (services.webRoot) {

@@ -37,6 +37,10 @@ export const ASKS: Readonly<Record<string, Act>> = {
   'POST /api/me/passkeys': 'own',
   'DELETE /api/me/passkeys/:id': 'own',
   'POST /api/me/leaving': 'own',
+  'GET /api/me/push': 'own',
+  'PUT /api/me/push': 'own',
+  'DELETE /api/me/push': 'own',
+  'POST /api/me/push/trial': 'own',
 
   'GET /api/foods': 'read',
   'GET /api/foods/usual': 'read',

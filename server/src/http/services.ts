@@ -1,7 +1,9 @@
+import type { Hono } from 'hono';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
 import type { Log } from '../log';
 import type { Live } from '../services/live';
+import type { Pushing } from '../services/push';
 import type { Refolding } from '../services/refolding';
 
 /** What the routes work with. */
@@ -19,5 +21,9 @@ export interface Services {
   readonly refolding: Refolding;
   /** Who listens to what happens. */
   readonly live: Live;
+  /** Devices that are reminded. */
+  readonly pushing: Pushing;
+  /** The push service that ships, where devices can have no other. */
+  readonly pushService: Hono;
   readonly log: Log;
 }

@@ -1,6 +1,6 @@
-import { asEaten, kitchenFor, mealLine, mealStepWords, rulesOfDish } from '@omtel/core/meal';
-import { scheduleOf, stepWords } from '@omtel/core/plan';
-import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
+import { asEaten } from '@omtel/core/meal';
+import { stepsOfFood, stepsOfMeal } from '@omtel/core/reminders';
+import { saidBy } from '@omtel/core/time';
 import { DAY_MS } from '@omtel/core/units';
 import type { WallClock } from '../clock';
 import type { Database } from '../db/connect';
@@ -32,55 +32,18 @@ export async function calendarOf(
   const foods = asEaten(stored, planned, household.settings.table).map(({ state }) => state);
   const meals = mealId === undefined ? planned : planned.filter((meal) => meal.mealId === mealId);
   if (mealId !== undefined && meals.length === 0) throw new Refusal(404, 'There is no such meal to come.');
-  const entries = [
-    ...meals.flatMap((meal) => ofMeal(meal, foods, household)),
-    ...(mealId === undefined ? foods.flatMap((food) => ofFood(food, household, now)) : []),
-  ];
+  const { settings } = household;
+  const steps = saidBy(settings.times.face, () => [
+    ...meals.flatMap((meal) => stepsOfMeal(meal, foods, settings)),
+    ...(mealId === undefined ? foods.flatMap((food) => stepsOfFood(food, settings, now)) : []),
+  ]);
+  const entries = steps
+    .filter(({ kind }) => kind !== 'stir' && kind !== 'turn')
+    .map(({ key, at, lastsMs, title, detail }): CalendarEntry => ({ id: key, at, lastsMs, title, detail }));
   const name = mealId === undefined ? household.name : meals[0]!.wanted.name;
   return calendarFile(name, entries, {
-    zone: household.settings.zone,
+    zone: settings.zone,
     stamp: wall.now(),
     sequence: household.lastSeq,
   });
-}
-
-function ofMeal(meal: MealState, foods: readonly FoodState[], { settings }: HouseholdRow): CalendarEntry[] {
-  const { serveAt } = meal.schedule ?? meal.wanted;
-  const tasks = meal.schedule?.tasks ?? [];
-  const from = Math.min(serveAt, ...tasks.map(({ startAt }) => startAt));
-  const { cooks } = kitchenFor(settings, from, serveAt + DAY_MS);
-  const line = mealLine(meal, foods, cooks);
-  const nameOf = (id: string | null) =>
-    cooks.length > 1 ? cooks.find((cook) => cook.id === id)?.name : undefined;
-  return (line?.steps ?? [])
-    .filter(({ doneAt, kind }) => doneAt === null && kind !== 'stir' && kind !== 'turn')
-    .map((step): CalendarEntry => {
-      const food = foods.find(({ foodId }) => foodId === step.dish?.foodId) ?? null;
-      const rules = rulesOfDish(meal.wanted, step.dish ?? {}, food, settings);
-      const { title, detail } = mealStepWords(step, { rules, units: settings.units, food });
-      const who = nameOf(step.cook);
-      return {
-        id: `${meal.mealId}.${step.id}`,
-        at: step.at,
-        lastsMs: step.busyMs,
-        title: `${meal.wanted.name}: ${title}`,
-        detail: who ? `${detail} For ${who}.` : detail,
-      };
-    });
-}
-
-function ofFood(food: FoodState, { settings }: HouseholdRow, now: number): CalendarEntry[] {
-  const rules = rulesOfFood(food, settings.guidance);
-  return (scheduleOf(food, now, rules)?.steps ?? [])
-    .filter(({ doneAt }) => doneAt === null)
-    .map((step): CalendarEntry => {
-      const { title, detail } = stepWords(step, food, settings.units, rules);
-      return {
-        id: `${food.foodId}.${step.kind}`,
-        at: step.at,
-        lastsMs: 0,
-        title: `${food.name}: ${title}`,
-        detail,
-      };
-    });
 }

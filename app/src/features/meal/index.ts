@@ -4,4 +4,4 @@ export { useDueTimes } from './useDueTimes';
 export { useFollow } from './useFollow';
 export { useMealAct } from './useMealAct';
 export { type MealOf, useMealOf } from './useMealOf';
-export { type Followed, useMealLine, useMealLines } from './useMealLine';
+export { useMealLine, useMealLines } from './useMealLine';

@@ -1,4 +1,5 @@
 import type { MealAnswer } from '@omtel/core/dishes';
+import { foodsOf } from '@omtel/core/meal';
 import type { MealState } from '@omtel/core/trail';
 import { api } from '../../store/api';
 import { householdIn } from '../../store/householdIn';
@@ -8,7 +9,6 @@ import type { AppThunk } from '../../store/store';
 import { listAsEaten } from '../../store/useFoods';
 import { nowOf, type Kitchen } from '../../store/useKitchen';
 import { runForecast } from '../../workers/runForecast';
-import { foodsOf } from './useMealLine';
 
 type Household = Kitchen['household'];
 

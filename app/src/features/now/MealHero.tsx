@@ -1,9 +1,9 @@
-import { toDo } from '@omtel/core/meal';
+import { toDo, type Followed } from '@omtel/core/meal';
 import { Link } from 'expo-router';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
-import { NextStep, useMealAct, type Followed } from '../meal';
+import { NextStep, useMealAct } from '../meal';
 
 /** A meal's step that is due before all else, with the one button that records it. */
 export function MealHero({ followed }: { readonly followed: Followed }) {

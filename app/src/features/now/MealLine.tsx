@@ -1,4 +1,4 @@
-import { toDo } from '@omtel/core/meal';
+import { toDo, type Followed } from '@omtel/core/meal';
 import { clockWords } from '@omtel/core/time';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -7,7 +7,7 @@ import { TickButton } from '../../ui/TickButton';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { opensPage, useMealAct, type Followed } from '../meal';
+import { opensPage, useMealAct } from '../meal';
 
 /** What a meal needs next: its time, what to do, and a tick that records it. */
 export function MealLine({ followed }: { readonly followed: Followed }) {

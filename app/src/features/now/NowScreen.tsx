@@ -1,5 +1,5 @@
 import { shownAs } from '@omtel/core/judge';
-import { toDo } from '@omtel/core/meal';
+import { toDo, type Followed } from '@omtel/core/meal';
 import { agendaOf, type AgendaItem } from '@omtel/core/plan';
 import { clockWords, dayName, longDay } from '@omtel/core/time';
 import { capital } from '@omtel/core/units';
@@ -18,7 +18,7 @@ import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
 import { FoodScreen } from '../food';
 import { HouseholdLink } from '../household';
-import { useMealLines, type Followed } from '../meal';
+import { useMealLines } from '../meal';
 import { AgendaRow } from './AgendaRow';
 import { Hero } from './Hero';
 import { MealHero } from './MealHero';

@@ -5,6 +5,8 @@ import type { Change } from './drawer';
 
 const SETTINGS: Record<keyof Settings, string> = {
   units: 'units',
+  times: 'how clocks are read',
+  reminders: 'how you are reminded',
   theme: 'light or dark',
   largerText: 'larger text',
   zone: 'time zone',

@@ -20,6 +20,7 @@ import * as people from './2026-11-29-people';
 import * as members from './2026-11-30-members';
 import * as table from './2026-12-01-table';
 import * as passkeys from './2026-12-02-passkeys';
+import * as reminders from './2026-12-03-reminders';
 
 /** All migrations in order, by name; listed here so that they need no directory at run time. */
 const migrations: Record<string, Knex.Migration> = {
@@ -44,6 +45,7 @@ const migrations: Record<string, Knex.Migration> = {
   '2026-11-30-members': members,
   '2026-12-01-table': table,
   '2026-12-02-passkeys': passkeys,
+  '2026-12-03-reminders': reminders,
 };
 
 export const migrationSource: Knex.MigrationSource<string> = {

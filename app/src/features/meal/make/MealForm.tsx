@@ -1,6 +1,6 @@
 import type { StoredFood } from '@omtel/core/api';
 import type { MealAnswer } from '@omtel/core/dishes';
-import { asEaten, eatersOf, WHERE_HEATED } from '@omtel/core/meal';
+import { asEaten, eatersOf, foodsOf, WHERE_HEATED } from '@omtel/core/meal';
 import { namesOf, type Eater } from '@omtel/core/table';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { formatDurationUp, formatMass, massUnitOf, type UnitSystem } from '@omtel/core/units';
@@ -23,7 +23,6 @@ import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { useForecast } from '../../../workers/useForecast';
 import { OnTheTable } from '../../plan';
-import { foodsOf } from '../useMealLine';
 import { proposedFields, type DishDraft, type DishFields } from './dishDraft';
 import { DishForm } from './DishForm';
 import { DishPicker, type PickedDish } from './DishPicker';

@@ -1,6 +1,6 @@
 import { guidedAt, type RuledAt } from '@omtel/core/meal';
 import type { MealPayload } from '@omtel/core/record';
-import { clockOf, daysBetween, longDay } from '@omtel/core/time';
+import { clockOf, daysBetween, hourOf, longDay } from '@omtel/core/time';
 import type { Eater } from '@omtel/core/table';
 import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
 import { fromKilograms, massUnitOf, type UnitSystem } from '@omtel/core/units';
@@ -48,7 +48,7 @@ const LUNCH_FROM = 11;
 
 /** What a meal is called where nobody says: by its day and hour. */
 export function usualName(serveAt: number, zone: string): string {
-  const hour = Number(clockOf(serveAt, zone).slice(0, 2));
+  const hour = hourOf(serveAt, zone);
   const meal = hour >= SUPPER_FROM ? 'supper' : hour >= LUNCH_FROM ? 'lunch' : 'breakfast';
   return `${longDay(serveAt, zone).split(/[ ,]/)[0]!} ${meal}`;
 }
