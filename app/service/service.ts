@@ -1,5 +1,6 @@
 import { cleanupOutdatedCaches, createHandlerBoundToURL, precacheAndRoute } from 'workbox-precaching';
 import { NavigationRoute, registerRoute } from 'workbox-routing';
+import { remind } from './reminders';
 
 /** How workbox-window says that the build that waits is wanted now. */
 const USE_NEW_VERSION = 'SKIP_WAITING';
@@ -17,7 +18,7 @@ cleanupOutdatedCaches();
 precacheAndRoute(self.__WB_MANIFEST);
 
 /** What only a server can answer. */
-const OF_SERVER = [/^\/api\//, /^\/calendar\//, /\.\w+$/];
+const OF_SERVER = [/^\/api\//, /^\/calendar\//, /^\/push\//, /\.\w+$/];
 registerRoute(new NavigationRoute(createHandlerBoundToURL('/index.html'), { denylist: OF_SERVER }));
 
 // From the first visit on, so that a place nobody opened yet opens without a network as well.
@@ -27,3 +28,5 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('message', ({ data }: ExtendableMessageEvent) => {
   if ((data as { readonly type?: string } | null)?.type === USE_NEW_VERSION) void self.skipWaiting();
 });
+
+remind();

@@ -4,6 +4,7 @@ import { StyleSheet, View } from 'react-native';
 import { Button } from './Button';
 import { chime } from './chime';
 import { space } from './tokens';
+import { useAwake } from './useAwake';
 import { Words } from './Words';
 
 interface CountDownProps {
@@ -20,6 +21,7 @@ export function CountDown({ label, ms, over }: CountDownProps) {
   const [now, setNow] = useState(0);
   const leftMs = endsAt === null ? null : endsAt - now;
   const runs = leftMs !== null && leftMs > 0;
+  useAwake(runs);
   useEffect(() => {
     if (!runs || endsAt === null) return undefined;
     const tick = setInterval(() => {

@@ -1,4 +1,4 @@
-import { atClock, clockOf, daysBetween, parseClockTime } from '../time';
+import { atClock, clockOf, clockText, daysBetween, parseClockTime } from '../time';
 import type { Payload } from '../record';
 import { orProblem, parseNumber, type Mass, type MassUnit } from '../units';
 
@@ -63,7 +63,8 @@ const MASS = new RegExp(
     .join('|')})(?![\\p{L}\\d])`,
   'iu',
 );
-const CLOCK = /(?<!\d)([01]?\d|2[0-3])[:.]([0-5]\d)(?!\d)/;
+const CLOCK =
+  /(?<![\d.,:])(?:(?:[01]?\d|2[0-3])[:.][0-5]\d(?:\s*[ap]m(?!\p{L}))?|(?:1[0-2]|0?[1-9])\s*[ap]m(?!\p{L}))(?![\d])/iu;
 const DAYS_AGO = /(?<!\d)(\d{1,2})\s+days?\s+ago(?!\p{L})/iu;
 /** Small words that join what was said, once it is taken out. */
 const JOINTS = /(?<!\p{L})(in|into|to|the|at|on|of|since|from)(?!\p{L})/giu;
@@ -87,7 +88,7 @@ export function readLine(text: string, now: number, zone: string): Line {
   const mass = massOf(take(MASS));
   const ago = take(DAYS_AGO);
   const day = ago ? null : word(['today', 'yesterday', ...WEEKDAYS]);
-  const clock = take(CLOCK)?.[0];
+  const clock = clockIn(take(CLOCK)?.[0]);
   const place = word(Object.keys(PLACES));
   const said = rest.toLowerCase().match(/\p{L}+/gu) ?? [];
   const condition = said.map((each) => CONDITIONS[each]).find((each) => each !== undefined);
@@ -105,7 +106,7 @@ export function readLine(text: string, now: number, zone: string): Line {
     ...(place && { place: PLACES[place] }),
     ...(condition && { condition }),
     ...(daysAgo !== undefined && { daysAgo }),
-    ...(clock && { clock: clock.replace('.', ':').padStart(5, '0') }),
+    ...(clock && { clock }),
   };
 }
 
@@ -126,8 +127,15 @@ function daysBack(day: string, now: number, zone: string): number {
   return [0, 1, 2, 3, 4, 5, 6].find(isIt)!;
 }
 
+/** A time of day as it is kept; nothing where the halves of a day do not go so far, as 17:30 pm. */
+function clockIn(found: string | undefined): string | undefined {
+  if (found === undefined) return undefined;
+  const read = orProblem(() => ({ text: clockText(found) }));
+  return 'problem' in read ? undefined : read.text;
+}
+
 /** A time alone is the last such time: what is still to come today was yesterday. */
 function lastAt(clock: string, now: number, zone: string): number {
-  const at = atClock(now, 0, parseClockTime(clock.replace('.', ':')), zone);
+  const at = atClock(now, 0, parseClockTime(clock), zone);
   return at > now && clockOf(at, zone) !== clockOf(now, zone) ? 1 : Math.max(0, -daysBetween(now, at, zone));
 }

@@ -30,4 +30,6 @@ export interface Pushed {
   readonly pressing: boolean;
   readonly heard: boolean;
   readonly felt: boolean;
+  /** It was asked for to see that it arrives: shown in any case. */
+  readonly trial?: boolean;
 }

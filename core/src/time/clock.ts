@@ -26,12 +26,23 @@ export function parseClockTime(text: string): ClockTime {
   return { hour, minute };
 }
 
-const noClock = (text: string) => new TypedProblem('A time such as 19:00.', text);
+const noClock = (text: string) =>
+  new TypedProblem(`A time such as ${clockTimeWords({ hour: 19, minute: 0 })}.`, text);
 
 /**
  * @returns the time of day as the clock is read here, such as '19:40' or '7:40 pm'; `parseClockTime` reads either
  */
 export const clockOf = (at: number, zone: string): string => onFace(DateTime.fromMillis(at, { zone }));
+
+/**
+ * A time of day as it is kept, such as '07:30', of one that was typed.
+ *
+ * @throws TypedProblem when it is no time of day
+ */
+export function clockText(typed: string): string {
+  const { hour, minute } = parseClockTime(typed);
+  return `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+}
 
 /** A time of day in the same words. */
 export const clockTimeWords = (time: ClockTime): string => onFace(DateTime.fromObject(time, { zone: 'utc' }));

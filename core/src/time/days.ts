@@ -87,6 +87,18 @@ export const monthName = (at: number, zone: string): string =>
 /** Short name of a month of the year, such as 'Jun'. */
 export const shortMonth = (month: number): string => Info.months('short')[month - 1]!;
 
+/** A day of the week: 1 is Monday, 7 Sunday. */
+export type Weekday = '1' | '2' | '3' | '4' | '5' | '6' | '7';
+const WEEK: readonly Weekday[] = ['1', '2', '3', '4', '5', '6', '7'];
+
+/** The days of a week that begins with one of them. */
+export const weekdaysFrom = (first: Weekday): readonly Weekday[] => {
+  const at = WEEK.indexOf(first);
+  return [...WEEK.slice(at), ...WEEK.slice(0, at)];
+};
+
+export const weekdayName = (day: Weekday): string => Info.weekdays('long')[Number(day) - 1]!;
+
 /** Short name of the day, such as 'Tue', for axes and chips. */
 export function shortDay(at: number, zone: string): string {
   return DateTime.fromMillis(at, { zone }).toFormat('ccc');

@@ -5,6 +5,7 @@
 export {
   atClock,
   clockOf,
+  clockText,
   type ClockTime,
   clockTimeWords,
   clockWords,
@@ -27,5 +28,8 @@ export {
   monthsLater,
   shortDay,
   shortMonth,
+  type Weekday,
+  weekdayName,
+  weekdaysFrom,
 } from './days';
 export { type Availability, availableBetween, type Interval } from './availability';

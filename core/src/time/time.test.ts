@@ -1,8 +1,12 @@
 import { DateTime, Settings } from 'luxon';
+import fc from 'fast-check';
 import {
   atClock,
   availableBetween,
+  clockFace,
   clockOf,
+  clockText,
+  clockTimeWords,
   clockWords,
   dayName,
   daysBetween,
@@ -11,7 +15,10 @@ import {
   longDay,
   moment,
   parseClockTime,
+  saidBy,
   shortDay,
+  weekdayName,
+  weekdaysFrom,
   endOfDay,
   endOfPrintedDay,
   monthsLater,
@@ -178,4 +185,69 @@ describe('calendar arithmetic', () => {
     expect(dayName(Date.UTC(2026, 5, 16), Date.UTC(2026, 5, 12), 'UTC')).toBe('Tuesday');
     expect(Settings.defaultLocale).toBe('en-US');
   });
+});
+
+describe('a clock of twelve hours', () => {
+  const minutes = fc.integer({ min: 0, max: 24 * 60 - 1 });
+  const timeOf = (minute: number) => ({ hour: Math.floor(minute / 60), minute: minute % 60 });
+
+  it('is said for one household, and no other, whatever comes of it', () => {
+    const at = Date.UTC(2026, 5, 12, 19, 5);
+    expect(saidBy(12, () => clockWords(at, 'UTC'))).toBe('7:05 pm');
+    expect(clockWords(at, 'UTC')).toBe('19:05');
+    expect(() =>
+      saidBy(12, () => {
+        throw new Error('no');
+      }),
+    ).toThrow('no');
+    expect(clockFace()).toBe(24);
+  });
+
+  it('begins each half with twelve', () => {
+    const said = [0, 1, 59, 60, 719, 720, 721, 780, 1439].map((minute) =>
+      saidBy(12, () => clockTimeWords(timeOf(minute))),
+    );
+    expect(said).toEqual([
+      '12:00 am',
+      '12:01 am',
+      '12:59 am',
+      '1:00 am',
+      '11:59 am',
+      '12:00 pm',
+      '12:01 pm',
+      '1:00 pm',
+      '11:59 pm',
+    ]);
+  });
+
+  it('says both hours in the night in which one comes twice', () => {
+    const before = Date.UTC(2026, 9, 25, 0, 30);
+    expect(saidBy(12, () => clockWords(before, 'Europe/Vienna'))).toBe('2:30 am old time');
+    expect(saidBy(12, () => clockWords(before + HOUR_MS, 'Europe/Vienna'))).toBe('2:30 am new time');
+  });
+
+  it('reads what either face says', () => {
+    fc.assert(
+      fc.property(minutes, fc.constantFrom(12 as const, 24 as const), (minute, face) => {
+        const time = timeOf(minute);
+        const said = saidBy(face, () => clockTimeWords(time));
+        expect(parseClockTime(said)).toEqual(time);
+        expect(clockText(said)).toBe(clockTimeWords(time));
+      }),
+    );
+  });
+});
+
+it('a week begins with any day, and has each once', () => {
+  expect(weekdaysFrom('7').map(weekdayName)).toEqual([
+    'Sunday',
+    'Monday',
+    'Tuesday',
+    'Wednesday',
+    'Thursday',
+    'Friday',
+    'Saturday',
+  ]);
+  expect(weekdaysFrom('1').map(weekdayName)[0]).toBe('Monday');
+  expect(new Set(weekdaysFrom('6')).size).toBe(7);
 });

@@ -107,5 +107,5 @@ export const trial = (settings: Household['settings'], now: number): Pushed => {
     page: '/now',
     pressing: true,
   };
-  return toPush(reminder, settings, now);
+  return { ...toPush(reminder, settings, now), trial: true };
 };

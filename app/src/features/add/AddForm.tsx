@@ -1,6 +1,6 @@
 import { LONGEST_NAME } from '@omtel/core/foods';
 import { massSlip, writtenSize } from '@omtel/core/slips';
-import { atClock, dayName } from '@omtel/core/time';
+import { atClock, clockTimeWords, dayName } from '@omtel/core/time';
 import { SHELF_WORDS, shelves, type Payload } from '@omtel/core/record';
 import { capital, convertTyped, massUnitOf } from '@omtel/core/units';
 import { useState } from 'react';
@@ -177,7 +177,7 @@ export function AddForm({
           value={draft.sinceClock}
           onChange={(sinceClock) => set({ sinceClock })}
           problem={problem('sinceClock')}
-          hint="The time of that day, such as 18:30. Left empty it counts from midnight."
+          hint={`The time of that day, such as ${clockTimeWords({ hour: 18, minute: 30 })}. Left empty it counts from midnight.`}
         />
       )}
       <Origin draft={draft} set={set} problem={problem} />

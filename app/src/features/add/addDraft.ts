@@ -2,6 +2,7 @@ import { foodById, isCanned, keepsInCupboard, readMass, type Food, type OwnFood 
 import {
   atClock,
   clockOf,
+  clockTimeWords,
   daysBetween,
   endOfPrintedDay,
   isoDay,
@@ -142,7 +143,7 @@ export function draftOfAdded(
     place,
     since: since === null ? 'unknown' : String(daysBetween(since, at, zone)),
     // A day alone counts from its first minute.
-    sinceClock: sinceClock === '00:00' ? '' : sinceClock,
+    sinceClock: sinceClock === clockTimeWords({ hour: 0, minute: 0 }) ? '' : sinceClock,
     from: from ?? 'us',
     reheated: payload.reheatedBefore ?? false,
     came: payload.came ?? bare.came,

@@ -14,6 +14,7 @@ import { Panel } from '../../ui/Panel';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { useAwake } from '../../ui/useAwake';
 import { useRecord, WithFood } from '../food';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
@@ -48,6 +49,7 @@ function Cook({ food, purpose }: CookProps) {
   const target = targetOf(food, rules);
   const { cook, stage, place } = food;
   const onHeat = place === 'heat';
+  useAwake(onHeat);
   const heats = purpose === 'cook' || purpose === 'reheat';
   const reheating = purpose === 'reheat';
   const goal = reheating ? reheatTargetOf(food, rules) : target;

@@ -1,4 +1,4 @@
-import { atClock, dayName, lastAtClock, parseClockTime } from '@omtel/core/time';
+import { atClock, clockTimeWords, dayName, lastAtClock, parseClockTime } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import { capital, orProblem } from '@omtel/core/units';
 import { useState } from 'react';
@@ -35,7 +35,7 @@ function SayOutSince({ food }: { readonly food: FoodState }) {
         value={clock}
         onChange={setClock}
         problem={problem}
-        hint="Such as 18:30."
+        hint={`Such as ${clockTimeWords({ hour: 18, minute: 30 })}.`}
         onSubmit={say}
       />
       <View style={styles.row}>

@@ -2,7 +2,6 @@ import type { SettingsPatch } from '@omtel/core/api';
 import { whyNot } from '@omtel/core/roles';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { api, useChangeSettingsMutation, useSignOutMutation } from '../../store/api';
 import { closesHere } from '../../store/kept/copy';
 import { isSignedOut, sentenceOf } from '../../store/problem';
@@ -13,8 +12,10 @@ import { Beside } from '../../ui/Beside';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
-import { REACH, space } from '../../ui/tokens';
+import { SwitchRow } from '../../ui/SwitchRow';
+import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { RemindersFields } from '../reminders';
 import { CalendarFeed } from './CalendarFeed';
 import { DemoClock } from './DemoClock';
 import { GuidanceFields } from './GuidanceFields';
@@ -23,6 +24,7 @@ import { KitchenFields } from './KitchenFields';
 import { StepsScreen } from './StepsScreen';
 import { TableFields } from './TableFields';
 import { ThermometersLink } from './ThermometersLink';
+import { TimesFields } from './TimesFields';
 import { UnitsFields } from './UnitsFields';
 import { WarmMonths } from './WarmMonths';
 import { WhoIsInLink } from './WhoIsInLink';
@@ -55,6 +57,7 @@ function AllSettings() {
         right={
           <>
             <UnitsFields units={settings.units} onChange={(units) => set({ units })} />
+            <TimesFields times={settings.times} onChange={(times) => set({ times })} />
             <ZoneField zone={settings.zone} onChange={(zone) => set({ zone })} />
             <View style={styles.group}>
               <Heading>Look</Heading>
@@ -68,16 +71,11 @@ function AllSettings() {
                   { value: 'dark', label: 'Dark' },
                 ]}
               />
-              <View style={styles.switch}>
-                <Words face="strong" style={styles.grow}>
-                  Larger text
-                </Words>
-                <Switch
-                  value={settings.largerText}
-                  onValueChange={(largerText) => set({ largerText })}
-                  accessibilityLabel="Larger text"
-                />
-              </View>
+              <SwitchRow
+                label="Larger text"
+                value={settings.largerText}
+                onChange={(largerText) => set({ largerText })}
+              />
             </View>
             <WarmMonths months={settings.warmMonths} onChange={(warmMonths) => set({ warmMonths })} />
             <HomeAndAwake
@@ -85,6 +83,7 @@ function AllSettings() {
               onChange={(availability) => set({ availability })}
             />
             <KitchenFields kitchen={settings.kitchen} cooks={settings.cooks} onChange={set} />
+            <RemindersFields reminders={settings.reminders} onChange={(reminders) => set({ reminders })} />
             <CalendarFeed />
             <SignOut />
           </>
@@ -128,6 +127,4 @@ function SignOut() {
 
 const styles = StyleSheet.create({
   group: { gap: space.m },
-  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH },
-  grow: { flex: 1 },
 });

@@ -8,7 +8,7 @@ import { LikeField } from '../../ui/LikeField';
 import { Stepper } from '../../ui/Stepper';
 import { REACH, space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { CookHours } from './HomeAndAwake';
+import { DayHours } from './DayHours';
 import { HasField } from './HasField';
 import { PowerField, VolumeField } from './MeasureFields';
 import { OvenFields } from './OvenFields';
@@ -115,8 +115,8 @@ function Cook({ cook, cooks, onChange }: CookProps) {
         />
       </View>
       {cook.availability && (
-        <CookHours
-          name={cook.name}
+        <DayHours
+          of={cook.name}
           availability={cook.availability}
           onChange={(availability) => change({ availability })}
         />

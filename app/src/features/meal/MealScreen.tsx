@@ -1,4 +1,4 @@
-import { careAt, toDo, type MealStep } from '@omtel/core/meal';
+import { careAt, toDo, underWay, type MealStep } from '@omtel/core/meal';
 import { namesOf } from '@omtel/core/table';
 import type { FoodState, MealState } from '@omtel/core/trail';
 import { clockWords, moment } from '@omtel/core/time';
@@ -18,7 +18,9 @@ import { FileLink } from '../../ui/FileLink';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
+import { useAwake } from '../../ui/useAwake';
 import { space } from '../../ui/tokens';
+import { AskToRemind } from '../reminders';
 import { ForTheirSake } from './ForTheirSake';
 import { LateNotice } from './LateNotice';
 import { MealLanes } from './lanes/MealLanes';
@@ -57,6 +59,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
   const wide = useWide();
   const [chosen, setChosen] = useState<string | null>(null);
   const { wanted, mealId } = meal;
+  useAwake(underWay(meal, foods).length > 0);
   const mayPlan = useMay('decide');
   const drop = async () => {
     await dispatch(
@@ -118,6 +121,7 @@ function Meal({ meal }: { readonly meal: MealState }) {
           }
         />
       )}
+      {line && !line.over && <AskToRemind />}
       <UnderWay meal={meal} foods={foods} />
       {line?.over && (
         <Empty title="All is done">{`On the table at ${clockWords(line.serveAt, zone)}, and put away.`}</Empty>

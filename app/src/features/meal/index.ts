@@ -1,6 +1,5 @@
 export { NextStep } from './NextStep';
 export { opensPage } from './opensPage';
-export { useDueTimes } from './useDueTimes';
 export { useFollow } from './useFollow';
 export { useMealAct } from './useMealAct';
 export { type MealOf, useMealOf } from './useMealOf';

@@ -1,7 +1,7 @@
 import { foodById, type Food, type FormId, type OwnFood } from '@omtel/core/foods';
 import type { RuleSet } from '@omtel/core/guidance';
 import { roastingTime, type Condition, type RoastingTime } from '@omtel/core/plan';
-import { atClock, clockOf, daysBetween, parseClockTime } from '@omtel/core/time';
+import { atClock, clockOf, clockTimeWords, daysBetween, parseClockTime } from '@omtel/core/time';
 import type { FoodState } from '@omtel/core/trail';
 import type { Payload } from '@omtel/core/record';
 import {
@@ -64,6 +64,8 @@ export const chosenToFetch = ({
   guidedBy: null,
 });
 
+const SUPPER = { hour: 19, minute: 0 };
+
 /** A draft for a food: its own weight and state where it is in the stores, the usual otherwise. */
 export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules: RuleSet): PlanDraft {
   const rest = food.roast ? rules.cooking.jointRest.value.lowMs / MINUTE_MS : 5;
@@ -75,7 +77,7 @@ export function draftFor({ food, stored }: ChosenFood, massUnit: MassUnit, rules
     condition: stored ? conditionOf(stored) : 'frozen',
     sinceDaysAgo: '0',
     daysAhead: '1',
-    clock: '19:00',
+    clock: clockTimeWords(SUPPER),
     cookMinutes: '',
     restMinutes: String(rest),
   };

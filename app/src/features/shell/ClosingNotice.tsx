@@ -5,7 +5,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { useMay } from '../../store/useMay';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
-import { Strip } from './Strip';
+import { Strip } from '../../ui/Strip';
 
 /** Tells that the kitchen is going to be deleted, as long as it can be kept. */
 export function ClosingNotice({ closesAt }: { readonly closesAt: number }) {

@@ -6,7 +6,7 @@ import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/Button';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { Strip } from './Strip';
+import { Strip } from '../../ui/Strip';
 
 /** A page that stays open looks for a new version so often. */
 const LOOK_EVERY_MS = 60 * 60_000;

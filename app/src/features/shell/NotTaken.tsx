@@ -10,7 +10,7 @@ import { householdAt, useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { Strip } from './Strip';
+import { Strip } from '../../ui/Strip';
 
 /** What the server would not take, with its sentence why. */
 export function NotTaken({ refused: { id, sentence, event, change } }: { readonly refused: Refused }) {

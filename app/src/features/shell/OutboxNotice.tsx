@@ -7,7 +7,7 @@ import { householdAt, useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { Strip } from './Strip';
+import { Strip } from '../../ui/Strip';
 import { useReconnect } from './useReconnect';
 
 const NotTaken = lazy(async () => ({ default: (await import('./NotTaken')).NotTaken }));

@@ -1,9 +1,9 @@
 import { useRouter } from 'expo-router';
 import { memo, useCallback, useState } from 'react';
-import { StyleSheet, View } from 'react-native';
+import { Pressable, StyleSheet, View } from 'react-native';
 import { afterPaint } from '../../ui/goTo';
 import { PageLink } from '../../ui/PageLink';
-import { space } from '../../ui/tokens';
+import { REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { PLACES } from './places';
@@ -11,9 +11,11 @@ import { PLACES } from './places';
 interface PlaceBarProps {
   readonly path: string;
   readonly rail?: boolean;
+  /** Shows the keys that do something by themselves, where there is room to say so. */
+  readonly onKeys?: () => void;
 }
 
-export function PlaceBar({ path, rail = false }: PlaceBarProps) {
+export function PlaceBar({ path, rail = false, onKeys }: PlaceBarProps) {
   const { colors } = useLook();
   const router = useRouter();
   // The place pressed lights up at once, and opens when it has.
@@ -42,6 +44,13 @@ export function PlaceBar({ path, rail = false }: PlaceBarProps) {
           onGo={go}
         />
       ))}
+      {onKeys && (
+        <Pressable role="button" aria-label="Keys" onPress={onKeys} style={styles.keys}>
+          <Words face="strong" tone="soft">
+            ?
+          </Words>
+        </Pressable>
+      )}
     </View>
   );
 }
@@ -76,5 +85,6 @@ const styles = StyleSheet.create({
   bar: { flexDirection: 'row', borderTopWidth: space.hair, paddingVertical: space.s },
   place: { flex: 1, alignItems: 'center', justifyContent: 'center', minHeight: 52, gap: space.xs },
   rail: { width: 96, borderRightWidth: space.hair, paddingTop: space.xl, gap: space.s },
+  keys: { minHeight: REACH, alignItems: 'center', justifyContent: 'center', marginTop: 'auto' },
   railPlace: { alignItems: 'center', justifyContent: 'center', minHeight: 68, gap: space.xs },
 });

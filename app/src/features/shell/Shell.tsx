@@ -1,5 +1,5 @@
 import { Slot, useGlobalSearchParams, usePathname } from 'expo-router';
-import { lazy, Suspense, useEffect } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useHousehold } from '../../store/useKitchen';
 import { Later } from '../../ui/Later';
@@ -15,6 +15,7 @@ const ClosingNotice = lazy(async () => ({ default: (await import('./ClosingNotic
 const Elsewhere = lazy(async () => ({ default: (await import('./Elsewhere')).Elsewhere }));
 const KeptAtHand = lazy(async () => ({ default: (await import('./KeptAtHand')).KeptAtHand }));
 const NewVersion = lazy(async () => ({ default: (await import('./NewVersion')).NewVersion }));
+const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts')).Shortcuts }));
 const Watch = lazy(async () => ({ default: (await import('./Watch')).Watch }));
 
 /** The house: five places in a bar at the thumb, or in a rail at the left where there is room. */
@@ -23,15 +24,22 @@ export function Shell() {
   const wide = useWide();
   const path = usePathname();
   const { id, closesAt } = useHousehold();
+  const [keys, setKeys] = useState(false);
   useKeepFocus();
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
-      {wide && <PlaceBar path={path} rail />}
+      {wide && <PlaceBar path={path} rail onKeys={() => setKeys(true)} />}
       <View style={styles.room} role="main">
         <OutboxNotice />
         <Later>
           <Suspense>
             <NewVersion />
+          </Suspense>
+        </Later>
+        {/* Nothing rings before the first page stands. */}
+        <Later>
+          <Suspense>
+            <Watch />
           </Suspense>
         </Later>
         {closesAt !== null && (
@@ -53,10 +61,9 @@ export function Shell() {
       </View>
       {!wide && <PlaceBar path={path} />}
       <UnitsAtNumber />
-      {/* Nothing rings before the first page stands. */}
       <Later>
         <Suspense>
-          <Watch />
+          <Shortcuts shown={keys} onShow={setKeys} />
         </Suspense>
       </Later>
       <Opening path={path} />

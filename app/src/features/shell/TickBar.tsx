@@ -60,6 +60,7 @@ export function TickBar({ path }: { readonly path: string }) {
   return (
     <View
       role="status"
+      nativeID="noted"
       style={[styles.bar, covers && styles.over, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
       key={id}
     >

@@ -1,6 +1,6 @@
 import { guidedAt, type RuledAt } from '@omtel/core/meal';
 import type { MealPayload } from '@omtel/core/record';
-import { clockOf, daysBetween, hourOf, longDay } from '@omtel/core/time';
+import { clockOf, clockTimeWords, daysBetween, hourOf, longDay } from '@omtel/core/time';
 import type { Eater } from '@omtel/core/table';
 import { rulesOfFood, type FoodState, type MealState } from '@omtel/core/trail';
 import { fromKilograms, massUnitOf, type UnitSystem } from '@omtel/core/units';
@@ -27,21 +27,21 @@ export interface MealDraft {
   readonly dishes: readonly DishDraft[];
 }
 
-const EMPTY_MEAL: MealDraft = {
+const emptyMeal = (): MealDraft => ({
   name: '',
   people: 4,
   smallEaters: 0,
   without: [],
   daysAhead: '1',
-  clock: '19:00',
+  clock: clockTimeWords({ hour: 19, minute: 0 }),
   dishes: [],
-};
+});
 
 /** A meal as it is proposed: for all who eat here, where the household said who does. */
 export const newMeal = (table: readonly Eater[]): MealDraft =>
   table.length === 0
-    ? EMPTY_MEAL
-    : { ...EMPTY_MEAL, people: table.length, smallEaters: table.filter(({ small }) => small).length };
+    ? emptyMeal()
+    : { ...emptyMeal(), people: table.length, smallEaters: table.filter(({ small }) => small).length };
 
 const SUPPER_FROM = 16;
 const LUNCH_FROM = 11;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { space } from '../../ui/tokens';
-import { useLook } from '../../ui/theme';
+import { space } from './tokens';
+import { useLook } from './theme';
 
 /** What is to be known on every page, above it. */
 export function Strip({ icon, children }: { readonly icon?: ReactNode; readonly children: ReactNode }) {
