@@ -10,7 +10,7 @@ test('the refrigerator left open overnight: every food asks for a reading, and o
   const read = async (degrees: string) => {
     await go('Stores');
     await page.getByRole('radio', { name: 'By place' }).click();
-    await tap('Record the refrigerator’s temperature');
+    await tap('Read it: the refrigerator’s temperature');
     await page.getByLabel('Air of the refrigerator').fill(degrees);
     await page.getByRole('button', { name: 'Record', exact: true }).click();
     await expect(page.getByText(new RegExp(`^${degrees} °C at`))).toBeVisible();
@@ -77,7 +77,7 @@ test('the pregnant cook’s view of the same store, and one food ruled by anothe
   await food('Sardines, opened can');
   await ruling('Fine');
   await page.goto('/household');
-  await page.getByRole('switch', { name: 'Extra care' }).click();
+  await page.getByText('Extra care', { exact: true }).click();
   await expect(page.getByText('Rules: Extra care')).toBeVisible();
   await go('Stores');
   await expect(page.getByRole('link', { name: /^Sardines, opened can: Throw away/ })).toBeVisible();

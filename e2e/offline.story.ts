@@ -120,7 +120,7 @@ test('without a server a food is put in, the power fails, and the settings chang
     await putIn(page, 'Red lentil soup');
     await page.goto('/stores');
     await page.getByRole('radio', { name: 'By place' }).click();
-    await tap('Record the refrigerator’s temperature');
+    await tap('Read it: the refrigerator’s temperature');
     await page.getByLabel('Air of the refrigerator').fill('4');
     await tap(/^Record$/);
     await expect(page.getByText(/^4 °C at 19:02/)).toBeVisible();

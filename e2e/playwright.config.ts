@@ -16,6 +16,8 @@ export default defineConfig({
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : [['list']],
   use: {
     viewport: PHONE,
+    // What never comes is said where it was waited for.
+    actionTimeout: 60_000,
     launchOptions: chromiumLaunch(),
     reducedMotion: 'reduce',
     // A worker would answer in place of the server; the stories of a kitchen without one let it.

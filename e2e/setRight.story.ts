@@ -77,7 +77,7 @@ test('a refrigerator’s reading and a power cut can be taken back', async ({ ki
   await enter();
   await go('Stores');
   await page.getByRole('radio', { name: 'By place' }).click();
-  await tap('Record the refrigerator’s temperature');
+  await tap('Read it: the refrigerator’s temperature');
   await page.getByLabel('Air of the refrigerator').fill('14');
   await tap(/^Record$/);
   await expect(page.getByText(/^14 °C at 19:02 today: too warm/)).toBeVisible();

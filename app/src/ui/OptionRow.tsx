@@ -1,5 +1,6 @@
 import { Pressable, StyleSheet } from 'react-native';
-import { REACH, space } from './tokens';
+import { wholeRow } from './Rows';
+import { space } from './tokens';
 import { Words } from './Words';
 
 interface OptionRowProps {
@@ -11,12 +12,7 @@ interface OptionRowProps {
 /** One of many to choose from, in a list: what it is, and what tells it from others. */
 export function OptionRow({ name, detail = '', onPress }: OptionRowProps) {
   return (
-    <Pressable
-      role="button"
-      onPress={onPress}
-      style={styles.option}
-      aria-label={detail ? `${name}, ${detail}` : name}
-    >
+    <Pressable role="button" onPress={onPress} style={[styles.option, wholeRow]}>
       <Words size="lead">{name}</Words>
       <Words tone="soft" tabular>
         {detail}
@@ -27,7 +23,6 @@ export function OptionRow({ name, detail = '', onPress }: OptionRowProps) {
 
 const styles = StyleSheet.create({
   option: {
-    minHeight: REACH - space.xl,
     flexDirection: 'row',
     alignItems: 'baseline',
     justifyContent: 'space-between',

@@ -18,19 +18,19 @@ export function Progress({ what, share, onCancel }: ProgressProps) {
   const { colors } = useLook();
   const percent = Math.round(share * 100);
   return (
-    <View
-      role="progressbar"
-      aria-label={what}
-      aria-valuemin={0}
-      aria-valuemax={100}
-      aria-valuenow={percent}
-      style={styles.whole}
-    >
+    <View style={styles.whole}>
       <View style={styles.line}>
         <Words tone="soft" style={styles.what}>{`${what} …`}</Words>
         <Button kind="plain" label="Cancel" onPress={onCancel} />
       </View>
-      <View style={[styles.track, { backgroundColor: colors.line }]}>
+      <View
+        role="progressbar"
+        aria-label={what}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        aria-valuenow={percent}
+        style={[styles.track, { backgroundColor: colors.line }]}
+      >
         {/* Moved, not resized: that costs the page no new layout. */}
         <View
           style={[

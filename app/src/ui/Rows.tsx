@@ -12,7 +12,7 @@ export function Rows({ title, children }: { readonly title?: string; readonly ch
   return (
     <View style={styles.group}>
       {title && (
-        <Heading level={3} tone="soft">
+        <Heading small tone="soft">
           {title}
         </Heading>
       )}
@@ -27,7 +27,12 @@ export function Rows({ title, children }: { readonly title?: string; readonly ch
   );
 }
 
+const PADDING = space.m;
+
+/** What is pressed takes the whole height of its row. */
+export const wholeRow = { paddingVertical: PADDING, marginVertical: -PADDING } as const;
+
 const styles = StyleSheet.create({
   group: { gap: space.xs },
-  line: { borderBottomWidth: space.hair, paddingVertical: space.m },
+  line: { borderBottomWidth: space.hair, paddingVertical: PADDING },
 });

@@ -94,7 +94,7 @@ export function ListScreen<Item>({
         }
         renderSectionHeader={({ section }) => (
           <View style={[styles.column, styles.section]}>
-            <Heading level={3} tone="soft">
+            <Heading small tone="soft">
               {section.title}
             </Heading>
           </View>

@@ -37,14 +37,20 @@ export function Words({
   );
 }
 
+interface HeadingProps extends WordsProps {
+  /** 1 is the page's own; what stands below it is one level down, however large it is written. */
+  readonly level?: 1 | 2;
+  readonly small?: boolean;
+}
+
 /** A heading that screen readers can jump to. */
-export function Heading({ level = 2, ...props }: WordsProps & { readonly level?: 1 | 2 | 3 }) {
+export function Heading({ level = 2, small, ...props }: HeadingProps) {
   return (
     <Words
       role="heading"
       aria-level={level}
-      face={level === 3 ? 'strong' : 'display'}
-      size={level === 1 ? 'heading' : level === 2 ? 'title' : 'body'}
+      face={small ? 'strong' : 'display'}
+      size={level === 1 ? 'heading' : small ? 'body' : 'title'}
       {...props}
     />
   );

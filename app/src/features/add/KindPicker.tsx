@@ -1,9 +1,10 @@
 import { foodById, LONGEST_NAME, searchFoods, type Food } from '@omtel/core/foods';
 import { useState } from 'react';
-import { Pressable, StyleSheet, View } from 'react-native';
+import { StyleSheet, View } from 'react-native';
 import { SearchField } from '../../ui/SearchField';
+import { OptionRow } from '../../ui/OptionRow';
 import { Rows } from '../../ui/Rows';
-import { REACH, space } from '../../ui/tokens';
+import { space } from '../../ui/tokens';
 import { useSearchReady } from '../../ui/useSearchReady';
 import { Words } from '../../ui/Words';
 
@@ -42,18 +43,15 @@ export function KindPicker({
       )}
       <Rows>
         {(unknown ? NEAREST.map(foodById) : found).map((food) => (
-          <Pressable
+          <OptionRow
             key={food.id}
-            role="button"
-            style={styles.kind}
+            name={food.name}
             onPress={() => {
               setWanted('');
               setTurn(turn + 1);
               onChoose(food, unknown ? typed : undefined, wanted);
             }}
-          >
-            <Words size="lead">{food.name}</Words>
-          </Pressable>
+          />
         ))}
       </Rows>
     </View>
@@ -74,5 +72,4 @@ const NEAREST = [
 
 const styles = StyleSheet.create({
   group: { gap: space.s },
-  kind: { minHeight: REACH - space.xl, justifyContent: 'center' },
 });

@@ -1,8 +1,6 @@
 import { ppmWords, type Fit } from '@omtel/core/kitchen';
-import type { Rule } from '@omtel/core/guidance';
 import { clockWords, dayName } from '@omtel/core/time';
 import { formatDuration } from '@omtel/core/units';
-import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { useRemembered } from '../../store/useRemembered';
@@ -12,6 +10,7 @@ import { Choice } from '../../ui/Choice';
 import { CountDown } from '../../ui/CountDown';
 import { Field } from '../../ui/Field';
 import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
 import { Screen } from '../../ui/Screen';
 import { space, type Colors } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
@@ -150,8 +149,8 @@ function Result({ read, draft }: { readonly read: ReadMix; readonly draft: Sanit
         ppm = bleach % × 10 000 × bleach ÷ (bleach + water). Ranges are rounded inwards, a strength never
         across a limit. Spoons, cups and gallons are US measures.
       </Words>
-      <RuleLink rule={sanitiser} />
-      <RuleLink rule={disinfecting} />
+      <RuleLink id={sanitiser.id}>{`${sanitiser.title}: rule and source`}</RuleLink>
+      <RuleLink id={disinfecting.id}>{`${disinfecting.title}: rule and source`}</RuleLink>
     </>
   );
 }
@@ -169,10 +168,10 @@ function Use({ draft, onMixed }: UseProps) {
   const endsAt = draft.mixedAt === null ? null : draft.mixedAt + sanitiserKeeps.value.ms;
   return (
     <View style={styles.group}>
-      <Heading level={3}>Wash, rinse, then sanitise</Heading>
+      <Heading small>Wash, rinse, then sanitise</Heading>
       <CountDown label={`Wet for ${formatDuration(wet.highMs)}`} ms={wet.highMs} over="Let it dry in air" />
       <Words>{`At least ${wet.lowMs / 1000} s wet. On dirt it does nothing.`}</Words>
-      <Heading level={3}>Good for a day</Heading>
+      <Heading small>Good for a day</Heading>
       {endsAt !== null && (
         <Words face="strong" tone={now > endsAt ? 'hot' : 'ink'}>
           {now > endsAt
@@ -183,8 +182,8 @@ function Use({ draft, onMixed }: UseProps) {
       <View style={styles.start}>
         <Button label="Mixed just now" onPress={() => onMixed(now)} />
       </View>
-      <RuleLink rule={sanitiserKeeps} />
-      <Heading level={3}>Never</Heading>
+      <RuleLink id={sanitiserKeeps.id}>{`${sanitiserKeeps.title}: rule and source`}</RuleLink>
+      <Heading small>Never</Heading>
       <Words face="strong">
         Never with vinegar, descaler or any acid, never with ammonia or another cleaner: the gas is poisonous.
       </Words>
@@ -196,14 +195,6 @@ function Use({ draft, onMixed }: UseProps) {
         nothing here.
       </Words>
     </View>
-  );
-}
-
-function RuleLink({ rule }: { readonly rule: Rule }) {
-  return (
-    <Link href={`/guide/rule/${rule.id}` as never}>
-      <Words size="small" tone="rim">{`${rule.title}: rule and source`}</Words>
-    </Link>
   );
 }
 

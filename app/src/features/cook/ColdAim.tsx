@@ -2,9 +2,9 @@ import { marksAt } from '@omtel/core/clocks';
 import type { FoodState } from '@omtel/core/trail';
 import { clockWords } from '@omtel/core/time';
 import { formatCeiling } from '@omtel/core/units';
-import { Link } from 'expo-router';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
 import { Words } from '../../ui/Words';
 
 const TITLES = {
@@ -36,11 +36,7 @@ export function ColdAim({ food, purpose }: ColdAimProps) {
         {formatCeiling(limit, units)}
       </Words>
       {rule && <Words>{`By ${clockWords(standings[next]!.dueAt, zone)}.`}</Words>}
-      <Link href={`/guide/rule/${(rule ?? rules.bands.refrigerator).id}` as never}>
-        <Words size="small" tone="rim">
-          Rule and source
-        </Words>
-      </Link>
+      <RuleLink id={(rule ?? rules.bands.refrigerator).id} />
     </Panel>
   );
 }

@@ -58,7 +58,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
   const oven = fan ? media.fanOven : media.stillOven;
   return (
     <View style={styles.group}>
-      <Heading level={3}>When it is done</Heading>
+      <Heading small>When it is done</Heading>
       <ForecastState what="Computing when it is done" forecast={forecast} />
       {answer && (
         <>

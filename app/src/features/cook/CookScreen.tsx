@@ -4,13 +4,14 @@ import { placeWords, type ProbePlace } from '@omtel/core/record';
 import { formById } from '@omtel/core/foods';
 import { capital, formatDuration, formatHold, formatTarget } from '@omtel/core/units';
 import { clockWords } from '@omtel/core/time';
-import { Link, useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Later } from '../../ui/Later';
 import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
 import { Screen } from '../../ui/Screen';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
@@ -129,15 +130,11 @@ function Cook({ food, purpose }: CookProps) {
           </Words>
           {aim.heldMs > 0 && <Words>{`And hold it for ${formatHold(aim.heldMs)}.`}</Words>}
           {restMs > 0 && !reheating && <Words>{`Then rest at least ${formatDuration(restMs)}.`}</Words>}
-          <Link href={`/guide/rule/${goal.id}` as never}>
-            <Words size="small" tone="rim">
-              Rule and source
-            </Words>
-          </Link>
+          <RuleLink id={goal.id} />
         </Panel>
       )}
       <View style={styles.group}>
-        <Heading level={3}>Where to probe</Heading>
+        <Heading small>Where to probe</Heading>
         <ProbePlaces food={food} standing={standing} places={places} chosen={chosen} onChoose={setPicked} />
         <Words>{formById(food.form).probe}</Words>
         <Words tone="soft">{`Wait ${formatDuration(rules.thermometer.steadyFor.value.ms)} for it to settle. Clean the probe before and after.`}</Words>

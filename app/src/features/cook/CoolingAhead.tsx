@@ -57,7 +57,7 @@ function Planned({ food, plan, plannedAt }: PlannedProps) {
   };
   return (
     <View style={styles.group}>
-      <Heading level={3}>Whether it is cold in time</Heading>
+      <Heading small>Whether it is cold in time</Heading>
       <ForecastState what="Computing how it cools on" forecast={forecast} />
       {answer && (
         <>

@@ -125,7 +125,7 @@ export function Kept({ food }: { readonly food: FoodState }) {
         </View>
       )}
       <View style={styles.group}>
-        <Heading level={3}>Where to probe</Heading>
+        <Heading small>Where to probe</Heading>
         <ProbePlaces
           food={food}
           standing={standing}

@@ -11,11 +11,11 @@ import {
   SECOND_MS,
   toCelsius,
 } from '@omtel/core/units';
-import { Link } from 'expo-router';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
 import { Rows } from '../../ui/Rows';
 import { space, type Colors } from '../../ui/tokens';
 import { coreBand } from '../../ui/trail/coreBand';
@@ -137,11 +137,7 @@ function Mark({ mark: { rule, usualS, slowS, dueS, passes } }: { readonly mark: 
         </Words>
       </View>
       <Words tone="soft">{`Forecast ${time(usualS)}, at the slow end ${time(slowS)}, from now`}</Words>
-      <Link href={`/guide/rule/${rule.id}` as never}>
-        <Words size="small" tone="rim">
-          Rule and source
-        </Words>
-      </Link>
+      <RuleLink id={rule.id} />
     </View>
   );
 }

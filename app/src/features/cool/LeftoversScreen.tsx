@@ -15,7 +15,7 @@ import {
   wholeWithin,
   type Problem,
 } from '@omtel/core/units';
-import { Link, useRouter } from 'expo-router';
+import { useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useDraft } from '../../store/draft';
 import { act } from '../../store/outbox/act';
@@ -27,6 +27,7 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
 import { Screen } from '../../ui/Screen';
 import { Stepper } from '../../ui/Stepper';
 import { space } from '../../ui/tokens';
@@ -152,11 +153,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
           {!onHeat && off && 'at' in off && off.at !== null && (
             <Words tone="soft">{`Off the heat ${moment(off.at, now, zone)}`}</Words>
           )}
-          <Link href={`/guide/rule/${rules.cooling.intoRefrigerator.id}` as never}>
-            <Words size="small" tone="rim">
-              Rule and source
-            </Words>
-          </Link>
+          <RuleLink id={rules.cooling.intoRefrigerator.id} />
         </Panel>
       )}
       {onHeat && (

@@ -121,7 +121,7 @@ function OneChannel({ id, channel }: { readonly id: string; readonly channel: Ch
     say({ id, channel: name, measured: value === 'nothing' ? null : { of: value }, since: from });
   return (
     <View style={styles.group}>
-      <Heading level={3}>{`Channel ${name}`}</Heading>
+      <Heading small>{`Channel ${name}`}</Heading>
       {last && (
         <Words size="lead" tabular>
           {lastWords(last, kitchen)}

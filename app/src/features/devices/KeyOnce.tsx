@@ -19,7 +19,7 @@ export default function KeyOnce({
   return (
     <Panel>
       <View style={styles.group}>
-        <Heading level={3}>Its key, shown this once</Heading>
+        <Heading small>Its key, shown this once</Heading>
         <Words selectable face="strong" style={styles.key}>
           {key}
         </Words>

@@ -117,7 +117,7 @@ export function LoggerFileForm({ id, remembered, channel }: LoggerFileFormProps)
     isZone(columns.zone ?? '');
   return (
     <View style={styles.group}>
-      <Heading level={3}>From a file</Heading>
+      <Heading small>From a file</Heading>
       {!opened && (
         <Words tone="soft">
           What a logger wrote, as a table of values between commas, semicolons or tabs. The same file again is

@@ -23,7 +23,7 @@ export function NewDevice({ onDone }: { readonly onDone: () => void }) {
   if (made) return <NewKey device={made} onDone={onDone} />;
   return (
     <View style={styles.group}>
-      <Heading level={3}>A new device</Heading>
+      <Heading small>A new device</Heading>
       <Field
         label="What it is called"
         value={name}

@@ -3,7 +3,7 @@ import PencilLine from 'lucide-react-native/icons/pencil-line';
 import { useState, type ReactNode } from 'react';
 import { Pressable, StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { space } from '../../ui/tokens';
+import { REACH, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { Correct } from './Correct';
@@ -26,31 +26,41 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
   const words = eventWords(event, { units, zone });
   const ofFood = isOfMeal(event) ? null : event;
   const opens = open && ofFood !== null;
+  const said = (
+    <View style={styles.what}>
+      <Words tone={takenBack ? 'soft' : 'ink'} style={takenBack && styles.struck}>
+        {words}
+      </Words>
+      {takenBack && (
+        <Words size="small" tone="soft">
+          Taken back
+        </Words>
+      )}
+    </View>
+  );
   return (
     <View>
-      <Pressable
-        role="button"
-        aria-expanded={shown}
-        disabled={!opens}
-        onPress={() => setShown(!shown)}
-        style={styles.line}
-      >
+      <View style={styles.line}>
         <Words tabular tone="soft" style={{ width: whenWidth }}>
           {when}
         </Words>
         <View style={styles.what}>
-          <Words tone={takenBack ? 'soft' : 'ink'} style={takenBack && styles.struck}>
-            {words}
-          </Words>
-          {takenBack && (
-            <Words size="small" tone="soft">
-              Taken back
-            </Words>
+          {opens ? (
+            <Pressable
+              role="button"
+              aria-expanded={shown}
+              onPress={() => setShown(!shown)}
+              style={styles.said}
+            >
+              {said}
+              <PencilLine size={18} color={colors.soft} aria-hidden />
+            </Pressable>
+          ) : (
+            said
           )}
           {children}
         </View>
-        {opens && <PencilLine size={18} color={colors.soft} aria-hidden />}
-      </Pressable>
+      </View>
       {shown && ofFood && <Correct event={ofFood} onDone={() => setShown(false)} />}
     </View>
   );
@@ -59,5 +69,13 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', gap: space.m, minHeight: 24 },
   what: { flex: 1, gap: space.xs },
+  // With the room of the row above it there is enough for a finger.
+  said: {
+    flexDirection: 'row',
+    gap: space.m,
+    minHeight: REACH,
+    alignItems: 'center',
+    marginTop: -space.m,
+  },
   struck: { textDecorationLine: 'line-through' },
 });

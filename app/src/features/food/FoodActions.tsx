@@ -45,7 +45,7 @@ export function FoodActions({ food }: { readonly food: FoodState }) {
   const keptCooked = food.cooked && food.stage === 'stored';
   return (
     <View style={styles.group}>
-      <Heading level={3} tone="soft">
+      <Heading small tone="soft">
         Also
       </Heading>
       <View style={styles.row}>

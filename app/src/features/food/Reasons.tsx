@@ -1,8 +1,8 @@
 import { ruleById, sources } from '@omtel/core/guidance';
 import type { Reason } from '@omtel/core/judge';
-import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { Rows } from '../../ui/Rows';
+import { RuleLink } from '../../ui/RuleLink';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 
@@ -21,12 +21,7 @@ export function Reasons({ reasons }: { readonly reasons: readonly Reason[] }) {
             </Words>
           </View>
           <Words tone="soft">{detail}</Words>
-          <Link href={`/guide/rule/${ruleId}` as never} style={styles.link}>
-            <Words
-              size="small"
-              tone="rim"
-            >{`Rule and source: ${sources[ruleById(ruleId).source].title}`}</Words>
-          </Link>
+          <RuleLink id={ruleId}>{`Rule and source: ${sources[ruleById(ruleId).source].title}`}</RuleLink>
         </View>
       ))}
     </Rows>
@@ -36,5 +31,4 @@ export function Reasons({ reasons }: { readonly reasons: readonly Reason[] }) {
 const styles = StyleSheet.create({
   line: { flexDirection: 'row', justifyContent: 'space-between', alignItems: 'baseline', gap: space.m },
   label: { flex: 1 },
-  link: { paddingVertical: space.s },
 });

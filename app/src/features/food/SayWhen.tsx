@@ -55,7 +55,7 @@ function SayDay({ food }: { readonly food: FoodState }) {
   const recordNow = useRecord();
   return (
     <View style={styles.group}>
-      <Heading level={3}>{food.cooked ? 'Cooked or opened' : 'Bought or thawed'}</Heading>
+      <Heading small>{food.cooked ? 'Cooked or opened' : 'Bought or thawed'}</Heading>
       <View style={styles.row}>
         {DAYS_BACK.map((days) => {
           const since = atClock(now, -days, { hour: 0, minute: 0 }, zone);

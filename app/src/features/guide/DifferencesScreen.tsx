@@ -1,13 +1,13 @@
 import { differences, type Difference } from '@omtel/core/differences';
 import { describeValue, ruleById, rulesOf, schools, type Rule } from '@omtel/core/guidance';
-import { Link } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
+import { PageLink } from '../../ui/PageLink';
 import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
-import { space } from '../../ui/tokens';
+import { REACH, space } from '../../ui/tokens';
 import { useWide } from '../../ui/theme';
 import { Rows } from '../../ui/Rows';
 import { Words } from '../../ui/Words';
@@ -81,9 +81,9 @@ function Said({ rule, name }: { readonly rule: Rule; readonly name: string }) {
       <Words size="small" tone="soft" style={styles.name}>
         {name + (rule.borrowed ? ', borrowed' : '')}
       </Words>
-      <Link href={`/guide/rule/${rule.id}` as never} style={styles.value}>
+      <PageLink href={`/guide/rule/${rule.id}`} style={styles.value}>
         <Words tabular>{describeValue(rule.value, units)}</Words>
-      </Link>
+      </PageLink>
     </View>
   );
 }
@@ -92,8 +92,8 @@ const styles = StyleSheet.create({
   rule: { gap: space.s },
   lines: { gap: space.xs },
   columns: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
-  said: { flexDirection: 'row', gap: space.m },
+  said: { flexDirection: 'row', gap: space.m, alignItems: 'center' },
   column: { flexGrow: 1, flexBasis: 200 },
   name: { width: 112 },
-  value: { flex: 1 },
+  value: { flex: 1, minHeight: REACH, justifyContent: 'center' },
 });

@@ -1,12 +1,12 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
 import { says, searchFoods, searchOwnFoods } from '@omtel/core/foods';
-import { Link, useLocalSearchParams, useRouter } from 'expo-router';
+import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
-import { Rows } from '../../ui/Rows';
+import { Rows, wholeRow } from '../../ui/Rows';
 import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
@@ -86,16 +86,17 @@ export function GuideScreen() {
   }>();
   const row = useCallback(
     (rule: Rule) => (
-      <Link href={(wide ? `/guide?rule=${rule.id}` : `/guide/rule/${rule.id}`) as never}>
-        <View style={styles.line}>
-          <Words style={styles.title} face={wide && rule.id === chosen ? 'strong' : 'text'}>
-            {rule.title}
-          </Words>
-          <Words face="strong" tabular style={styles.value}>
-            {rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units)}
-          </Words>
-        </View>
-      </Link>
+      <PageLink
+        href={wide ? `/guide?rule=${rule.id}` : `/guide/rule/${rule.id}`}
+        style={[styles.line, wholeRow]}
+      >
+        <Words style={styles.title} face={wide && rule.id === chosen ? 'strong' : 'text'}>
+          {rule.title}
+        </Words>
+        <Words face="strong" tabular style={styles.value}>
+          {rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units)}
+        </Words>
+      </PageLink>
     ),
     [units, wide, chosen],
   );
@@ -109,7 +110,7 @@ export function GuideScreen() {
       {calculators.length > 0 && (
         <Rows title="Worked out">
           {calculators.map(({ href, title }) => (
-            <PageLink key={href} href={href}>
+            <PageLink key={href} href={href} style={wholeRow}>
               <Words face="strong" tone="rim">
                 {title}
               </Words>

@@ -36,7 +36,7 @@ export function OwnValue({ rule }: { readonly rule: Rule }) {
   const offers = offersFor(path).filter(({ value }) => !isLooser(value));
   return (
     <View style={styles.group}>
-      <Heading level={3}>Your own, stricter</Heading>
+      <Heading small>Your own, stricter</Heading>
       {offers.map(({ says, value }) => (
         <View key={says} style={styles.offer}>
           <Words style={styles.says}>{says}</Words>

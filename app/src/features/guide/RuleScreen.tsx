@@ -63,7 +63,7 @@ export function RuleScreen({ ruleId }: { readonly ruleId?: string }) {
       ))}
       {id.startsWith(`${rules.school}.`) && <OwnValue rule={rule} />}
       <View style={styles.source}>
-        <Heading level={3}>Source</Heading>
+        <Heading small>Source</Heading>
         <Words>{source.title}</Words>
         <Words tone="soft">{source.publisher}</Words>
         <Words size="small" tone="soft">{`Rule ${rule.id}`}</Words>

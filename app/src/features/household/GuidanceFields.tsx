@@ -1,9 +1,9 @@
 import type { Guidance } from '@omtel/core/guidance';
 import { StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { Choice } from '../../ui/Choice';
 import { SCHOOL_OPTIONS } from '../../ui/schools';
-import { REACH, space } from '../../ui/tokens';
+import { SwitchRow } from '../../ui/SwitchRow';
+import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 
 interface GuidanceFieldsProps {
@@ -29,25 +29,16 @@ export function GuidanceFields({ guidance, onChange }: GuidanceFieldsProps) {
         options={SCHOOL_OPTIONS}
       />
       <Words tone="soft">{WHO[guidance.school]}</Words>
-      <View style={styles.switch}>
-        <View style={styles.grow}>
-          <Words face="strong">Extra care</Words>
-          <Words size="small" tone="soft">
-            Pregnancy, under 5, 65 or over, weakened immunity: the strictest of all schools, and more.
-          </Words>
-        </View>
-        <Switch
-          value={guidance.extraCare}
-          onValueChange={(extraCare) => onChange({ ...guidance, extraCare })}
-          accessibilityLabel="Extra care"
-        />
-      </View>
+      <SwitchRow
+        label="Extra care"
+        detail="Pregnancy, under 5, 65 or over, weakened immunity: the strictest of all schools, and more."
+        value={guidance.extraCare}
+        onChange={(extraCare) => onChange({ ...guidance, extraCare })}
+      />
     </View>
   );
 }
 
 const styles = StyleSheet.create({
   group: { gap: space.m },
-  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH, gap: space.m },
-  grow: { flex: 1 },
 });

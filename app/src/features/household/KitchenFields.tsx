@@ -1,15 +1,14 @@
 import { MOST_COOKS, type Settings, type SettingsPatch } from '@omtel/core/api';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { LikeField } from '../../ui/LikeField';
 import { Stepper } from '../../ui/Stepper';
 import { REACH, space } from '../../ui/tokens';
+import { SwitchRow } from '../../ui/SwitchRow';
 import { Heading, Words } from '../../ui/Words';
 import { DayHours } from './DayHours';
-import { HasField } from './HasField';
 import { PowerField, VolumeField } from './MeasureFields';
 import { OvenFields } from './OvenFields';
 
@@ -32,7 +31,7 @@ export function KitchenFields({ kitchen, cooks, onChange }: KitchenFieldsProps) 
     />
   );
   const has = (label: string, field: 'microwave' | 'grill' | 'slowCooker') => (
-    <HasField label={label} value={kitchen[field]} onChange={(value) => set({ [field]: value })} />
+    <SwitchRow label={label} value={kitchen[field]} onChange={(value) => set({ [field]: value })} />
   );
   return (
     <View style={styles.group}>
@@ -104,16 +103,12 @@ function Cook({ cook, cooks, onChange }: CookProps) {
           onPress={() => change({ availability: cook.availability ? null : USUAL_HOURS })}
         />
       </View>
-      <View style={styles.switch}>
-        <Words tone="soft" style={styles.grow}>
-          Does not handle raw poultry
-        </Words>
-        <Switch
-          value={cook.noRawPoultry ?? false}
-          onValueChange={(noRawPoultry) => change({ noRawPoultry })}
-          accessibilityLabel={`${cook.name} does not handle raw poultry`}
-        />
-      </View>
+      <SwitchRow
+        label="Does not handle raw poultry"
+        name={`${cook.name} does not handle raw poultry`}
+        value={cook.noRawPoultry ?? false}
+        onChange={(noRawPoultry) => change({ noRawPoultry })}
+      />
       {cook.availability && (
         <DayHours
           of={cook.name}

@@ -2,8 +2,8 @@ import { MOST_OVENS, type Settings } from '@omtel/core/api';
 import { Fragment } from 'react';
 import { View } from 'react-native';
 import { Button } from '../../ui/Button';
+import { SwitchRow } from '../../ui/SwitchRow';
 import { Stepper } from '../../ui/Stepper';
-import { HasField } from './HasField';
 import { WidthField } from './MeasureFields';
 
 type Ovens = Settings['kitchen']['ovens'];
@@ -38,7 +38,7 @@ export function OvenFields({ ovens, onChange }: OvenFieldsProps) {
             widestM={oven.widestM}
             onChange={(next) => change(index, { widestM: next })}
           />
-          <HasField
+          <SwitchRow
             label={`${NAMES[index]!}: has a fan`}
             value={oven.fan}
             onChange={(fan) => change(index, { fan })}

@@ -13,8 +13,8 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { space } from '../../ui/tokens';
+import { SwitchRow } from '../../ui/SwitchRow';
 import { Heading, Words } from '../../ui/Words';
-import { HasField } from './HasField';
 
 interface TableFieldsProps {
   readonly table: readonly Eater[];
@@ -66,7 +66,7 @@ function Somebody({ eater: { name, small, care }, onChange, onRemove }: Somebody
         </Words>
         <Button kind="plain" label="Remove" name={`Remove ${name} from the table`} onPress={onRemove} />
       </View>
-      <HasField
+      <SwitchRow
         label={`${name}: a small eater`}
         value={small}
         onChange={(next) => onChange({ small: next })}

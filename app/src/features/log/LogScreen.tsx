@@ -1,7 +1,7 @@
 import type { LogEntry } from '@omtel/core/api';
 import { isOfMeal, subjectOf } from '@omtel/core/record';
 import { clockWords, endOfDay } from '@omtel/core/time';
-import { Link, useLocalSearchParams } from 'expo-router';
+import { useLocalSearchParams } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useLogInfiniteQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
@@ -10,6 +10,7 @@ import { useMay } from '../../store/useMay';
 import { SearchField } from '../../ui/SearchField';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
+import { TextLink } from '../../ui/TextLink';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { Entry } from '../entry';
@@ -65,11 +66,9 @@ export function LogScreen() {
           takenBack={takenBack}
           open={!takenBack && (maySetRight || by === me?.name)}
         >
-          <Link href={page as never}>
-            <Words tone="rim" face={wide && subject === shown ? 'strong' : 'text'}>
-              {name}
-            </Words>
-          </Link>
+          <TextLink href={page} face={wide && subject === shown ? 'strong' : 'text'}>
+            {name}
+          </TextLink>
           {by && (
             <Words size="small" tone="soft">
               {by}

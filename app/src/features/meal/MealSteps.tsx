@@ -64,9 +64,11 @@ export function MealSteps({ line, cooks, wordsOf, onTick, chosen, onChoose }: Me
       <View role="list" aria-label="Steps">
         {rows.map((row) =>
           'day' in row ? (
-            <Heading key={row.day} level={3} tone="soft" style={styles.day}>
-              {row.day}
-            </Heading>
+            <View key={row.day} role="listitem">
+              <Heading small tone="soft" style={styles.day}>
+                {row.day}
+              </Heading>
+            </View>
           ) : 'free' in row ? (
             <Free key={`free ${row.free.from}`} span={row.free} />
           ) : (

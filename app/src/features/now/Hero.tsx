@@ -1,13 +1,13 @@
 import type { AgendaItem } from '@omtel/core/plan';
 import { clockWords, dayName, daysBetween } from '@omtel/core/time';
 import { formatDuration } from '@omtel/core/units';
-import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Panel } from '../../ui/Panel';
 import { RULING_LOOK } from '../../ui/ruling';
 import { RulingBadge } from '../../ui/RulingBadge';
+import { TextLink } from '../../ui/TextLink';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { NotForThem, RescueNotice, useAct } from '../food';
@@ -20,11 +20,9 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
   const act = useAct();
   return (
     <Panel edge={RULING_LOOK[ruling.verdict].tone}>
-      <Link href={`/food/${food.foodId}` as never}>
-        <Words face="strong" tone="rim">
-          {food.name}
-        </Words>
-      </Link>
+      <TextLink href={`/food/${food.foodId}`} face="strong">
+        {food.name}
+      </TextLink>
       {at === null ? (
         <RulingBadge verdict={ruling.verdict} />
       ) : (

@@ -1,8 +1,7 @@
 import { toDo, type Followed } from '@omtel/core/meal';
-import { Link } from 'expo-router';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { Words } from '../../ui/Words';
+import { TextLink } from '../../ui/TextLink';
 import { NextStep, useMealAct } from '../meal';
 
 /** A meal's step that is due before all else, with the one button that records it. */
@@ -19,11 +18,9 @@ export function MealHero({ followed }: { readonly followed: Followed }) {
       words={words}
       cooks={cooks}
       head={
-        <Link href={`/plan/meal/${meal.mealId}` as never}>
-          <Words face="strong" tone="rim">
-            {meal.wanted.name}
-          </Words>
-        </Link>
+        <TextLink href={`/plan/meal/${meal.mealId}`} face="strong">
+          {meal.wanted.name}
+        </TextLink>
       }
       foot={
         <Button

@@ -11,11 +11,11 @@ import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FileLink } from '../../ui/FileLink';
-import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
+import { TextLink } from '../../ui/TextLink';
 import { Words } from '../../ui/Words';
 import { adviceWords, factLines } from './factWords';
 import { RecordDrawing } from './RecordDrawing';
@@ -53,11 +53,9 @@ export function RecordScreen() {
         </Empty>
       )}
       {data && (
-        <PageLink href="/devices">
-          <Words tone="rim" face="strong">
-            Devices
-          </Words>
-        </PageLink>
+        <TextLink href="/devices" face="strong">
+          Devices
+        </TextLink>
       )}
     </Screen>
   );
@@ -157,11 +155,9 @@ function Record({ store, id, channel }: RecordProps) {
         <FileLink href="/api/stores/readings.csv" label="What was noted of all stores, as CSV" />
         <FileLink href="/api/stores/readings.json" label="As JSON" />
       </View>
-      <PageLink href={`/devices/${id}`}>
-        <Words tone="rim" face="strong">
-          The device that reads it
-        </Words>
-      </PageLink>
+      <TextLink href={`/devices/${id}`} face="strong">
+        The device that reads it
+      </TextLink>
     </Screen>
   );
 }

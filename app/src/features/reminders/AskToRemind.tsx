@@ -23,7 +23,7 @@ export function AskToRemind() {
       <Words>Be told when a step is due, with Omtel behind other pages?</Words>
       <View style={styles.row}>
         <Button label="Remind me" busy={busy} onPress={() => switchOn().then(answer)} />
-        <Button kind="plain" label="Not here" name="Do not remind me here" onPress={answer} />
+        <Button kind="plain" label="Not here" name="Not here: do not remind me" onPress={answer} />
       </View>
     </Panel>
   );

@@ -8,7 +8,7 @@ import { Field } from '../../ui/Field';
 import { LikeField } from '../../ui/LikeField';
 import { SwitchRow } from '../../ui/SwitchRow';
 import { space } from '../../ui/tokens';
-import { Heading, Words } from '../../ui/Words';
+import { Heading } from '../../ui/Words';
 import { ThisDeviceFields } from './ThisDeviceFields';
 
 type Reminders = Settings['reminders'];

@@ -44,6 +44,7 @@ export function PlaceBar({ path, rail = false, onKeys }: PlaceBarProps) {
           onGo={go}
         />
       ))}
+      {onKeys && <View style={styles.rest} />}
       {onKeys && (
         <Pressable role="button" aria-label="Keys" onPress={onKeys} style={styles.keys}>
           <Words face="strong" tone="soft">
@@ -85,6 +86,7 @@ const styles = StyleSheet.create({
   bar: { flexDirection: 'row', borderTopWidth: space.hair, paddingVertical: space.s },
   place: { flex: 1, alignItems: 'center', justifyContent: 'center', minHeight: 52, gap: space.xs },
   rail: { width: 96, borderRightWidth: space.hair, paddingTop: space.xl, gap: space.s },
-  keys: { minHeight: REACH, alignItems: 'center', justifyContent: 'center', marginTop: 'auto' },
+  keys: { minHeight: REACH, alignItems: 'center', justifyContent: 'center' },
+  rest: { flex: 1 },
   railPlace: { alignItems: 'center', justifyContent: 'center', minHeight: 68, gap: space.xs },
 });

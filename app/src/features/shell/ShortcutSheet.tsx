@@ -12,7 +12,7 @@ export function ShortcutSheet({ onClose }: { readonly onClose: () => void }) {
   const { colors } = useLook();
   const [on, setOn] = useState(areOn);
   return (
-    <Modal transparent visible onRequestClose={onClose}>
+    <Modal transparent visible onRequestClose={onClose} aria-label="Keys">
       <Pressable
         style={[styles.around, { backgroundColor: colors.ground }]}
         onPress={onClose}
@@ -20,11 +20,7 @@ export function ShortcutSheet({ onClose }: { readonly onClose: () => void }) {
         aria-hidden
       />
       <View style={styles.middle} pointerEvents="box-none">
-        <View
-          role="dialog"
-          aria-label="Keys"
-          style={[styles.sheet, { backgroundColor: colors.enamel, borderColor: colors.rim }]}
-        >
+        <View style={[styles.sheet, { backgroundColor: colors.enamel, borderColor: colors.rim }]}>
           <Heading>Keys</Heading>
           {[...SHORTCUTS, { key: '?', words: 'This list' }, { key: 'Esc', words: 'Close it' }].map(
             ({ key, words }) => (

@@ -3,10 +3,10 @@ import { shelfObjections } from '@omtel/core/stores';
 import { placeWords, SHELF_WORDS, shelves, type Place } from '@omtel/core/record';
 import type { FoodState } from '@omtel/core/trail';
 import { capital } from '@omtel/core/units';
-import { Link } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
+import { RuleLink } from '../../ui/RuleLink';
 import { space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { Heading, Words } from '../../ui/Words';
@@ -65,11 +65,7 @@ export function ByPlace({ ruled, chosen, onChoose, onMove }: ByPlaceProps) {
               name={`Move ${food.name} to the ${SHELF_WORDS[to]}`}
               onPress={() => onMove([food], { place: 'refrigerator', shelf: to })}
             />
-            <Link href={`/guide/rule/${ruleId}` as never}>
-              <Words size="small" tone="rim">
-                Rule and source
-              </Words>
-            </Link>
+            <RuleLink id={ruleId} />
           </View>
         </View>
       ))}

@@ -73,7 +73,7 @@ export function StoreAir({ store }: { readonly store: StoreId }) {
         <Button
           kind="plain"
           label={open ? 'Close' : 'Read it'}
-          name={`Record the ${store}’s temperature`}
+          name={`${open ? 'Close' : 'Read it'}: the ${store}’s temperature`}
           onPress={() => setOpen(!open)}
         />
       </View>

@@ -29,10 +29,10 @@ export const StoredRow = memo(function StoredRow({
 }: StoredRowProps) {
   const { colors } = useLook();
   const { glyph: Glyph, tone } = RULING_LOOK[ruling.verdict];
+  const where = `${formatMass(food.massKg, units)} · ${placeWords(food.place)}`;
   return (
     <PageLink
       href={`/food/${food.foodId}`}
-      aria-label={`${food.name}: ${VERDICT_WORDS[ruling.verdict]}. ${ruling.headline}${notFor ? ` Not for ${notFor}.` : ''}`}
       onOpen={() => onOpen(food.foodId)}
       style={({ pressed }) => [styles.row, pressed && { backgroundColor: colors.enamel }]}
     >
@@ -45,10 +45,11 @@ export const StoredRow = memo(function StoredRow({
         </Words>
         <Words>{ruling.headline}</Words>
         {notFor && <NotFor names={notFor} />}
-        <Words
-          size="small"
-          tone="soft"
-        >{`${formatMass(food.massKg, units)} · ${placeWords(food.place)}`}</Words>
+        <Words size="small" tone="soft">
+          {where}
+        </Words>
+        {/* What the glyph says, for who does not see it. */}
+        <Words style={styles.unseen}>{VERDICT_WORDS[ruling.verdict]}</Words>
       </View>
       <ChevronRight size={24} color={colors.soft} style={styles.opens} />
     </PageLink>
@@ -68,4 +69,5 @@ const styles = StyleSheet.create({
     marginTop: space.xs,
   },
   words: { flex: 1 },
+  unseen: { position: 'absolute', opacity: 0, pointerEvents: 'none' },
 });

@@ -41,7 +41,7 @@ export function CheckHistory({ log }: Pick<Thermometer, 'log'>) {
   const line = { at: checks.map(({ at }) => at), value: checks.map(({ off }) => off) };
   return (
     <View>
-      <Heading level={3} tone="soft">
+      <Heading small tone="soft">
         Off by, check by check
       </Heading>
       <View

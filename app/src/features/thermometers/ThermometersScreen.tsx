@@ -49,7 +49,7 @@ export function ThermometersScreen() {
       )}
       <Rows>
         {all.map(({ id, name, livesIn, standing }) => (
-          <PageLink key={id} href={`/thermometers/${id}`} style={styles.line} aria-label={name}>
+          <PageLink key={id} href={`/thermometers/${id}`} style={styles.line}>
             <View style={styles.head}>
               <Words size="lead">{name}</Words>
               <Words tone="soft">{livesIn}</Words>

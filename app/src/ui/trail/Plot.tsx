@@ -93,43 +93,43 @@ export function Plot({
   return (
     <View
       onLayout={({ nativeEvent }) => setWidth(nativeEvent.layout.width)}
-      role="img"
-      aria-label={name}
       style={{ minHeight: PLOT_HEIGHT }}
     >
       {width > 0 && (
-        <Svg width={width} height={PLOT_HEIGHT}>
-          <Defs>
-            <Hatch id={`hatch${id}`} />
-            <ClipPath id={`clip${id}`}>
-              <Rect x={frame.left} y={0} width={frame.width - frame.left} height={PLOT_HEIGHT} />
-            </ClipPath>
-          </Defs>
-          {[colors.band, `url(#hatch${id})`].map((fill) => (
-            <Rect
-              key={fill}
-              x={frame.left}
-              y={top}
-              width={frame.width - frame.left}
-              height={Math.max(0, bottom - top)}
-              fill={fill}
-            />
-          ))}
-          {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge, clear(at)))}
-          {limits.filter(inSight).map((at) => limit(at, colors.ink))}
-          {degrees.filter(inSight).map((at) => (
-            <SvgText key={at.value} {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
-              {axisDegrees(at, units)}
-            </SvgText>
-          ))}
-          <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
-          {over?.(scale, frame)}
-          {ticks.map((at) => (
-            <SvgText key={at} {...label} x={x(at)} y={PLOT_HEIGHT - 6} textAnchor={anchorOf(x(at), frame)}>
-              {tick(at)}
-            </SvgText>
-          ))}
-        </Svg>
+        <View role="img" aria-label={name}>
+          <Svg width={width} height={PLOT_HEIGHT}>
+            <Defs>
+              <Hatch id={`hatch${id}`} />
+              <ClipPath id={`clip${id}`}>
+                <Rect x={frame.left} y={0} width={frame.width - frame.left} height={PLOT_HEIGHT} />
+              </ClipPath>
+            </Defs>
+            {[colors.band, `url(#hatch${id})`].map((fill) => (
+              <Rect
+                key={fill}
+                x={frame.left}
+                y={top}
+                width={frame.width - frame.left}
+                height={Math.max(0, bottom - top)}
+                fill={fill}
+              />
+            ))}
+            {[band.high, band.low].filter(inSight).map((at) => limit(at, colors.bandEdge, clear(at)))}
+            {limits.filter(inSight).map((at) => limit(at, colors.ink))}
+            {degrees.filter(inSight).map((at) => (
+              <SvgText key={at.value} {...label} x={frame.left - 6} y={y(toCelsius(at)) + 5} textAnchor="end">
+                {axisDegrees(at, units)}
+              </SvgText>
+            ))}
+            <G clipPath={`url(#clip${id})`}>{inside(scale, frame)}</G>
+            {over?.(scale, frame)}
+            {ticks.map((at) => (
+              <SvgText key={at} {...label} x={x(at)} y={PLOT_HEIGHT - 6} textAnchor={anchorOf(x(at), frame)}>
+                {tick(at)}
+              </SvgText>
+            ))}
+          </Svg>
+        </View>
       )}
       {width > 0 && beside?.(scale, frame)}
     </View>

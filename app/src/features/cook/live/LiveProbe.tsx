@@ -50,7 +50,7 @@ export function LiveProbe({ food }: { readonly food: FoodState }) {
   if (!data) return null;
   return (
     <View style={styles.group}>
-      {inFood.length > 0 && <Heading level={3}>The probe in it</Heading>}
+      {inFood.length > 0 && <Heading small>The probe in it</Heading>}
       {inFood.map(({ device, channel, place }) => (
         <View key={`${device.id}${channel.name}`} style={styles.probe}>
           <Words size="title" face="display" tabular style={styles.figure}>

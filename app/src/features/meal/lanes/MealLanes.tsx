@@ -74,7 +74,7 @@ export function MealLanes({ meal, line, cooks, foods, chosen, onChoose }: MealLa
               return (
                 <View
                   key={lane.id}
-                  role="list"
+                  role="group"
                   aria-label={lane.label}
                   style={[styles.lane, { top: laneTop, height: lane.tracks * TRACK }]}
                 >

@@ -26,7 +26,7 @@ export function BuysFields({ control, fields, problem }: BuysFieldsProps) {
     );
   return (
     <View style={{ gap: space.s }}>
-      <Heading level={3} tone="soft">
+      <Heading small tone="soft">
         To buy besides
       </Heading>
       <Words tone="soft">With commas between. The list follows the way through a shop.</Words>

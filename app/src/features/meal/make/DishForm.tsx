@@ -8,13 +8,13 @@ import { formatMass } from '@omtel/core/units';
 import { useEffect, useMemo } from 'react';
 import { Controller, useForm, useWatch, type Control, type UseFormSetValue } from 'react-hook-form';
 import { StyleSheet, View } from 'react-native';
-import { Switch } from 'react-native-paper';
 import { useKitchen } from '../../../store/useKitchen';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Screen } from '../../../ui/Screen';
-import { REACH, space } from '../../../ui/tokens';
+import { SwitchRow } from '../../../ui/SwitchRow';
+import { space } from '../../../ui/tokens';
 import { Words } from '../../../ui/Words';
 import { ForecastState, USUAL } from '../../forecast';
 import { MethodList, PlanFields, usePlanning, useThaw, type PlanDraft } from '../../plan';
@@ -154,16 +154,11 @@ export function DishForm({
       {dish.kind === 'reheated' ? (
         <Words tone="soft">Heated once more and no more: what is left of it is not kept.</Words>
       ) : (
-        <View style={styles.switch}>
-          <Words face="strong" style={styles.grow}>
-            What is left is put away
-          </Words>
-          <Switch
-            value={fields.keeps}
-            onValueChange={(keeps) => setValue('keeps', keeps)}
-            accessibilityLabel="What is left is put away"
-          />
-        </View>
+        <SwitchRow
+          label="What is left is put away"
+          value={fields.keeps}
+          onChange={(keeps) => setValue('keeps', keeps)}
+        />
       )}
       <WhoEats
         table={eaters}
@@ -326,6 +321,4 @@ function Degrees({
 
 const styles = StyleSheet.create({
   row: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m, alignItems: 'flex-start' },
-  switch: { flexDirection: 'row', alignItems: 'center', minHeight: REACH },
-  grow: { flex: 1 },
 });

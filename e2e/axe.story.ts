@@ -1,0 +1,175 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { join, resolve } from 'node:path';
+import type { FoodList } from '@omtel/core/api';
+import type { AxeResults, RunOptions } from 'axe-core';
+import type { Page } from '@playwright/test';
+import { LAPTOP, PHONE } from '../scripts/lib/browser';
+import { found, newName } from './atTheDoor';
+import { expect, test, type Kitchen } from './kitchen';
+
+const AXE = readFileSync(createRequire(__filename).resolve('axe-core/axe.min.js'), 'utf8');
+
+/** All rules once in either look and width; what else depends on them is colour alone. */
+const LOOKS = [
+  { viewport: PHONE, colorScheme: 'light', run: {} },
+  { viewport: PHONE, colorScheme: 'dark', run: { runOnly: ['color-contrast'] } },
+  { viewport: LAPTOP, colorScheme: 'light', run: { runOnly: ['color-contrast'] } },
+  { viewport: LAPTOP, colorScheme: 'dark', run: {} },
+] as const satisfies readonly { viewport: object; colorScheme: 'light' | 'dark'; run: RunOptions }[];
+
+/** What is wrong with a page as it is shown, in a line each. */
+async function wrongWith(page: Page, where: string): Promise<string[]> {
+  await page.evaluate(AXE);
+  const wrong: string[] = [];
+  for (const { viewport, colorScheme, run } of LOOKS) {
+    await page.setViewportSize(viewport);
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
+    await page.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+    );
+    const { violations } = await page.evaluate(
+      (options) =>
+        (window as unknown as { axe: { run(on: Document, how: object): Promise<AxeResults> } }).axe.run(
+          document,
+          options,
+        ),
+      run,
+    );
+    for (const { id, nodes } of violations)
+      wrong.push(
+        `${where}, ${viewport.width} ${colorScheme}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+      );
+  }
+  await page.setViewportSize(PHONE);
+  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+  const small = await tooSmall(page);
+  return small.length ? [...wrong, `${where}: too small for a finger: ${small.join(' | ')}`] : wrong;
+}
+
+const REACH = 44;
+
+/** What a finger would miss on a phone; a word in running text is as high as its line. */
+const tooSmall = (page: Page): Promise<string[]> =>
+  page.evaluate((least) => {
+    const ACTS =
+      'a[href],button,[role=button],[role=radio],[role=switch],[role=checkbox],[role=link],input,textarea';
+    const seen = Array.from(document.querySelectorAll<HTMLElement>(ACTS)).filter((each) => {
+      const { display, visibility, opacity, pointerEvents } = getComputedStyle(each);
+      return (
+        display !== 'inline' &&
+        visibility !== 'hidden' &&
+        // A finger presses what is around it.
+        pointerEvents !== 'none' &&
+        opacity !== '0' &&
+        each.getClientRects().length > 0
+      );
+    });
+    return seen.flatMap((each) => {
+      const { width, height } = each.getBoundingClientRect();
+      const name = each.getAttribute('aria-label') ?? each.innerText ?? each.tagName;
+      return width < least - 0.5 || height < least - 0.5
+        ? [`${name.slice(0, 40)} ${Math.round(width)}×${Math.round(height)}`]
+        : [];
+    });
+  }, REACH);
+
+const ROUTES = resolve(__dirname, '../app/src/app');
+
+/** The address of every page there is, parameters as `[id]`. */
+function routesIn(folder: string): string[] {
+  return readdirSync(join(ROUTES, folder), { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    if (entry.isDirectory()) return routesIn(path);
+    if (entry.name.startsWith('_') || !entry.name.endsWith('.tsx')) return [];
+    return [
+      `/${path
+        .replace(/\.tsx$/, '')
+        .replace(/\/?index$/, '')
+        .replace('(places)/', '')}`,
+    ];
+  });
+}
+
+/** What stands in the addresses for their parameters, in the demo. */
+async function inDemo({ page }: Kitchen): Promise<(route: string) => string[]> {
+  const { foods, meals } = (await (await page.request.get('/api/foods')).json()) as FoodList;
+  const named = (name: string) => foods.find(({ state }) => state.name.startsWith(name))!.state.foodId;
+  const [raw, cooked, thawing] = ['Chicken thighs', 'Saffron rice', 'Side of trout'].map(named) as [
+    string,
+    string,
+    string,
+  ];
+  return (route) => {
+    if (route === '/food/[id]')
+      return [raw, cooked, thawing, named('Tub without')].map((id) => `/food/${id}`);
+    if (route === '/food/[id]/icy') return [`/food/${thawing}/icy`];
+    if (/^\/food\/\[id\]\/(cool|leftovers|label)/.test(route)) return [route.replace('[id]', cooked)];
+    if (route === '/record/[store]') return ['/record/refrigerator'];
+    if (route === '/guide/rule/[id]') return ['/guide/rule/home.bandTime.limit'];
+    if (route === '/thermometers/[id]') return ['/thermometers/dial'];
+    if (route === '/devices/[id]') return ['/devices/nothing'];
+    if (route === '/plan/meal/[id]') return [`/plan/meal/${meals[0]!.mealId}`];
+    return [route.replace('[id]', raw)];
+  };
+}
+
+const all = routesIn('').sort();
+const HALVES = [all.filter((_, i) => i % 2 === 0), all.filter((_, i) => i % 2 === 1)];
+
+HALVES.forEach((routes, half) =>
+  test(`every page is for every eye and hand, light and dark, narrow and wide (${half + 1} of ${HALVES.length})`, async ({
+    kitchen,
+  }) => {
+    const { page, enter } = kitchen;
+    await enter();
+    const addresses = await inDemo(kitchen);
+    const wrong: string[] = [];
+    for (const path of routes.flatMap(addresses)) {
+      await page.goto(path);
+      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      wrong.push(...(await wrongWith(page, path)));
+    }
+    expect(wrong).toEqual([]);
+  }),
+);
+
+test('so is what opens on a page, and a kitchen of one’s own', async ({ kitchen }) => {
+  const { page, enter, tap, go, food } = kitchen;
+  await enter();
+  const wrong: string[] = [];
+  const look = async (where: string) => void wrong.push(...(await wrongWith(page, where)));
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await look('the keys');
+  await page.keyboard.press('Escape');
+  await tap('Water changed');
+  await look('what was noted');
+  await go('Stores');
+  await page.getByRole('radio', { name: 'By place' }).click();
+  await look('the stores by place');
+  await food('Chicken thighs');
+  await tap('Its whole trail');
+  await look('a whole trail');
+  await page.goto('/add');
+  await page.getByLabel('What kind of food?').fill('chicken');
+  await expect(page.getByRole('button', { name: /^Chicken/ }).first()).toBeVisible();
+  await look('kinds of food');
+  await page
+    .getByRole('button', { name: /^Chicken/ })
+    .first()
+    .click();
+  await tap('Put it in');
+  await look('a form with what is missing');
+  await page.goto('/plan/meal/new');
+  await expect(page.getByLabel('What it is called')).toBeVisible();
+  await look('a meal being made');
+  await found(kitchen, newName());
+  await look('the first step');
+  for (const path of ['/now', '/stores', '/plan', '/log', '/household?who', '/yours']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+    await look(`an empty kitchen at ${path}`);
+  }
+  expect(wrong).toEqual([]);
+});
