@@ -4,12 +4,6 @@
  */
 export { type DueStep, stepsOfFood, stepsOfMeal, type StepSettings } from './dueSteps';
 export { isQuiet, type Manner, mannerOf, type QuietHours } from './quiet';
-export {
-  type PushKey,
-  pushKeySchema,
-  type Pushed,
-  type PushSubscription,
-  pushSubscriptionSchema,
-} from './pushed';
+export type { PushKey, Pushed, PushSubscription } from './pushed';
 export { toPush } from './toPush';
 export { AGAIN_MS, AHEAD_MS, isAgain, type Reminded, type Reminder, remindersOf } from './remindersOf';

@@ -1,4 +1,4 @@
-import { pushKeySchema, pushSubscriptionSchema } from '@omtel/core/reminders';
+import type { PushKey, PushSubscription } from '@omtel/core/reminders';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { deleteSubscription, saveSubscription, subscriptionOf } from '../../repositories/push';
 import { getHousehold } from '../../services/household';
@@ -8,6 +8,20 @@ import { invalid } from '../problem';
 import type { Services } from '../services';
 import type { SignedIn } from '../session';
 import { answers, jsonBody } from './documented';
+
+const pushSubscriptionSchema = z.object({
+  endpoint: z.url({ protocol: /^https?$/ }).max(500),
+  keys: z.object({
+    p256dh: z.string().regex(/^[\w-]{80,100}=*$/, { message: 'No public key of a device.' }),
+    auth: z.string().regex(/^[\w-]{20,30}=*$/, { message: 'No secret of a device.' }),
+  }),
+}) satisfies z.ZodType<PushSubscription>;
+
+const pushKeySchema = z.object({
+  writer: z.string(),
+  outside: z.boolean(),
+  here: z.boolean(),
+}) satisfies z.ZodType<PushKey>;
 
 const TRIAL_TTL_S = 60;
 const nothing = answers(z.object({}));
