@@ -74,7 +74,8 @@ describe('somebody is reminded', () => {
         fc.pre(state !== null);
         const now = Math.max(...events.map((event) => event.at)) + after * 10 * MINUTE_MS;
         const ruling = judge(state!, at(now));
-        fc.pre(Boolean(ruling?.deadline) && severity(ruling.verdict) < severity('cannotTell'));
+        fc.pre(ruling !== null && ruling.deadline !== null);
+        fc.pre(severity(ruling!.verdict) < severity('cannotTell'));
         const told = of(events, now).filter((each) => each.at <= ruling!.deadline!.at);
         expect(told.length).toBeGreaterThan(0);
         for (const { at: from, until } of told) expect(from).toBeLessThanOrEqual(until);
