@@ -164,6 +164,11 @@ test('so is what opens on a page, and a kitchen of one’s own', async ({ kitche
   await page.goto('/plan/meal/new');
   await expect(page.getByLabel('What it is called')).toBeVisible();
   await look('a meal being made');
+  for (const way of ['new', 'sign-in', 'recover']) {
+    await page.goto(`/welcome?way=${way}`);
+    await expect(page.getByLabel('Household’s name')).toBeVisible();
+    await look(`the door, ${way}`);
+  }
   await found(kitchen, newName());
   await look('the first step');
   for (const path of ['/now', '/stores', '/plan', '/log', '/household?who', '/yours']) {

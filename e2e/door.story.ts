@@ -39,6 +39,10 @@ test('a kitchen of one’s own is opened, told how one cooks, left, and opened a
 
   await signIn(page, name, 'tarred rope and lamp');
   await expect(page.getByRole('alert')).toContainText('That opens no kitchen here.');
+  // Who somebody is outlives a reload; what opens the door does not.
+  await page.reload();
+  await expect(page.getByLabel('Household’s name')).toHaveValue(name);
+  await expect(page.getByLabel('Passphrase', { exact: true })).toHaveValue('');
   await page.getByLabel('Passphrase', { exact: true }).fill(PASSPHRASE);
   await tap('Come in');
   await expect(now(kitchen)).toBeVisible();

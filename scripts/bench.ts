@@ -10,6 +10,7 @@ import { mainThread } from '../bench/mainThread';
 import { meals } from '../bench/meals';
 import { ready } from '../bench/ready';
 import { roasting } from '../bench/roasting';
+import { signIns } from '../bench/signIns';
 import { stores } from '../bench/stores';
 import { taps } from '../bench/taps';
 import { weights } from '../bench/weights';
@@ -30,6 +31,7 @@ const BENCHES: Record<string, () => Promise<string[]>> = {
   mainThread,
   meals,
   ready,
+  signIns,
   taps,
   weights,
   years,

@@ -11,24 +11,26 @@ import { chime } from '../../ui/chime';
 import { Strip } from '../../ui/Strip';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
-import { newsIn } from './news';
+import { LONGEST_STEP_MS, newsIn } from './news';
 import { useReminders } from './useReminders';
 
 /** Tells of what falls due while a page is open: heard, felt and seen in it, and by the system where nobody looks at it. */
 export function Rings() {
   const kitchen = useKitchen();
-  const { now } = kitchen;
+  const { now, household } = kitchen;
+  // Only a demo's clock is moved by anybody.
+  const mostMs = household.clock.movable ? LONGEST_STEP_MS : Infinity;
   const reminders = useReminders();
   const before = useRef(now);
   const told = useRef(new Map<string, number>());
   const [due, setDue] = useState<readonly Reminder[]>([]);
   useEffect(() => {
-    const news = newsIn(reminders, told.current, { before: before.current, now });
+    const news = newsIn(reminders, told.current, { before: before.current, now, mostMs });
     before.current = now;
     if (news.length === 0) return;
     tell(news, kitchen);
     setDue((others) => [...news, ...others.filter((other) => !news.some(({ key }) => key === other.key))]);
-  }, [reminders, now, kitchen]);
+  }, [reminders, now, kitchen, mostMs]);
   // What was done meanwhile is due no more.
   const left = due.filter(({ key }) => reminders.some((each) => each.key === key));
   const [first, ...others] = left;

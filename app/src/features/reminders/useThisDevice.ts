@@ -35,7 +35,8 @@ export function useThisDevice(): ThisDevice {
     setSaid(null);
     const may = await askToShow();
     setAllowed(may);
-    if (may !== 'granted' || !data) return;
+    if (may !== 'granted') return;
+    if (!data) return setSaid('The kitchen’s server cannot be reached now. Try again when it can.');
     setSubscribing(true);
     try {
       const told = await remindHere(await subscribe(data));

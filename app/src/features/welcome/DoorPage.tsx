@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { ScrollView, StyleSheet, View } from 'react-native';
 import { Caution } from '../../ui/Caution';
-import { PageLink } from '../../ui/PageLink';
+import { TextLink } from '../../ui/TextLink';
 import { COLUMN, space } from '../../ui/tokens';
 import { useLook } from '../../ui/theme';
 import { useDocumentTitle } from '../../ui/useDocumentTitle';
@@ -30,11 +30,7 @@ export function DoorPage({ title, lead, lone, back, children }: DoorPageProps) {
       role="main"
     >
       <View style={styles.column}>
-        {back && (
-          <PageLink href={back.to}>
-            <Words tone="rim">{`← ${back.words}`}</Words>
-          </PageLink>
-        )}
+        {back && <TextLink href={back.to}>{`← ${back.words}`}</TextLink>}
         <Heading level={1}>{title}</Heading>
         {lead && <Words size="lead">{lead}</Words>}
         {children}

@@ -9,6 +9,7 @@ import { NameFields } from './NameFields';
 import { problemsIn } from './problemsIn';
 import { RecoveryCodes } from './RecoveryCodes';
 import { useComeIn } from './useComeIn';
+import { useDoorForm } from './useDoorForm';
 import { Refused } from './Refused';
 
 interface Founded {
@@ -19,11 +20,10 @@ interface Founded {
 /** A household of one's own, in under a minute: three fields, the codes to keep, and in. */
 export function FoundScreen() {
   const comeIn = useComeIn();
-  const [said, setSaid] = useState({ household: '', person: '', passphrase: '' });
+  const [said, set] = useDoorForm({ household: '', person: '', passphrase: '' });
   const [pressed, setPressed] = useState(false);
   const [founded, setFounded] = useState<Founded | null>(null);
   const [found, { isLoading, error }] = useFoundMutation();
-  const set = (patch: Partial<typeof said>) => setSaid((last) => ({ ...last, ...patch }));
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const problems = problemsIn(foundingSchema, { ...said, zone });
   const shown = pressed ? problems : {};

@@ -14,6 +14,7 @@ import { RecoveryCodes } from './RecoveryCodes';
 import { Refused } from './Refused';
 import { ROLE_WORDS } from './members/words';
 import { useComeIn } from './useComeIn';
+import { useDoorForm } from './useDoorForm';
 
 /** The door for who was invited: the key stands behind the # of the address, which no server is told. */
 export function JoinScreen() {
@@ -50,7 +51,7 @@ function Join({
 }) {
   const { household, by, role } = invitation;
   const comeIn = useComeIn();
-  const [said, setSaid] = useState({ person: '', passphrase: '' });
+  const [said, set] = useDoorForm({ person: '', passphrase: '' });
   const [pressed, setPressed] = useState(false);
   const [joined, setJoined] = useState<Joined | null>(null);
   const [join, { isLoading, error }] = useJoinMutation();
@@ -81,7 +82,7 @@ function Join({
       <Field
         label="Your name"
         value={said.person}
-        onChange={(person) => setSaid({ ...said, person })}
+        onChange={(person) => set({ person })}
         problem={shown.person}
         hint="As the others call you. You sign in with it."
         completes="username"
@@ -89,7 +90,7 @@ function Join({
       />
       <NewPassphraseField
         value={said.passphrase}
-        onChange={(passphrase) => setSaid({ ...said, passphrase })}
+        onChange={(passphrase) => set({ passphrase })}
         known={[household, said.person]}
         problem={shown.passphrase}
         onSubmit={enter}

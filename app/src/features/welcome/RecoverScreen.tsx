@@ -9,15 +9,15 @@ import { NewPassphraseField } from './NewPassphraseField';
 import { NameFields } from './NameFields';
 import { problemsIn } from './problemsIn';
 import { useComeIn } from './useComeIn';
+import { useDoorForm } from './useDoorForm';
 import { Refused } from './Refused';
 
 /** The way in for who has lost their passphrase and kept their codes. */
 export function RecoverScreen() {
   const comeIn = useComeIn();
-  const [said, setSaid] = useState({ household: '', person: '', code: '', passphrase: '' });
+  const [said, set] = useDoorForm({ household: '', person: '', code: '', passphrase: '' });
   const [pressed, setPressed] = useState(false);
   const [recover, { isLoading, error }] = useRecoverMutation();
-  const set = (patch: Partial<typeof said>) => setSaid((last) => ({ ...last, ...patch }));
   const problems = problemsIn(recoverySchema, said);
   const shown = pressed ? problems : {};
   const enter = async () => {

@@ -1,21 +1,19 @@
-import { useState } from 'react';
 import { useSignInMutation } from '../../store/doorApi';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
-import { PageLink } from '../../ui/PageLink';
-import { Words } from '../../ui/Words';
+import { TextLink } from '../../ui/TextLink';
 import { ByPasskey } from './ByPasskey';
 import { DoorPage, TO_THE_DOOR } from './DoorPage';
 import { NameFields } from './NameFields';
 import { useComeIn } from './useComeIn';
+import { useDoorForm } from './useDoorForm';
 import { Refused } from './Refused';
 
 /** The door to a household that is there already. */
 export function SignInScreen() {
   const comeIn = useComeIn();
-  const [said, setSaid] = useState({ household: '', person: '', passphrase: '' });
+  const [said, set] = useDoorForm({ household: '', person: '', passphrase: '' });
   const [signIn, { isLoading, error }] = useSignInMutation();
-  const set = (patch: Partial<typeof said>) => setSaid((last) => ({ ...last, ...patch }));
   const enter = async () => {
     const { data } = await signIn(said);
     if (data) await comeIn(data);
@@ -33,9 +31,7 @@ export function SignInScreen() {
       <Refused error={error} />
       <Button kind="main" label="Come in" busy={isLoading} onPress={enter} />
       <ByPasskey />
-      <PageLink href="/welcome?way=recover">
-        <Words tone="rim">I have lost my passphrase</Words>
-      </PageLink>
+      <TextLink href="/welcome?way=recover">I have lost my passphrase</TextLink>
     </DoorPage>
   );
 }
