@@ -50,3 +50,32 @@ test('a sanitiser of unknown strength, then one that is known, by spoons and by 
   await page.getByRole('link', { name: 'Work it out: Sanitiser: bleach and water' }).click();
   await expect(page.getByRole('heading', { name: 'Sanitiser', level: 1 })).toBeVisible();
 });
+
+test('a bird for eleven: how much to buy, and how many one feeds that is there', async ({ kitchen }) => {
+  const { page, enter, go, tap } = kitchen;
+  const worked = page.getByRole('status');
+  await enter();
+  await go('Guide');
+  await page.getByRole('textbox', { name: 'Find a number' }).fill('turkey');
+  await page.getByRole('link', { name: 'Servings: how much to buy' }).click();
+  await expect(page.getByRole('heading', { name: 'Servings', level: 1 })).toBeVisible();
+  const people = page.getByRole('button', { name: 'People: one more' });
+  for (let more = 0; more < 20 && !(await worked.innerText()).startsWith('5 kg'); more++)
+    await people.click();
+  await expect(worked).toContainText('11 portions');
+  await tap('Portions to be left: one more');
+  await tap('Second helpings: one more');
+  await expect(worked).toContainText('13 portions');
+  await expect(worked).toContainText('5.9 kg to 8.8 kg');
+  await page.getByRole('radio', { name: 'How many it feeds' }).click();
+  await page.getByLabel('Weight', { exact: true }).fill('x');
+  await expect(page.getByText('Digits only, such as 2.4.')).toBeVisible();
+  await page.getByLabel('Weight', { exact: true }).fill('6');
+  await expect(worked).toContainText('8 to 13 people');
+  // It is remembered, and leads to its rule.
+  await page.reload();
+  await expect(worked).toContainText('8 to 13 people');
+  await page.getByRole('link', { name: 'Rule and source' }).click();
+  await expect(page.getByRole('heading', { name: 'Whole bird', level: 1 })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Servings: how much to buy' })).toBeVisible();
+});

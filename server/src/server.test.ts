@@ -367,6 +367,8 @@ describe('the border', () => {
         '/api/me/passkeys/offer',
         '/api/me/passkeys/{id}',
         '/api/me/passphrase',
+        '/api/me/push',
+        '/api/me/push/trial',
         '/api/people',
         '/api/people/invitations',
         '/api/people/invitations/{id}',

@@ -5,4 +5,15 @@
 export { type Buying, buyingOf } from './buying';
 export { leavesSome, leftUntil } from './leftUntil';
 export { type ShopPlace, shoppingList, type ToBuy } from './list';
-export { type Eaters, massFor, portionsIn, portionsOf, servingOf } from './servings';
+export {
+  type Eaters,
+  massFor,
+  massOf,
+  type Masses,
+  portionsFrom,
+  portionsIn,
+  portionsOf,
+  portionsWanted,
+  servingOf,
+  type Wanted,
+} from './servings';

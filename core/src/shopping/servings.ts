@@ -30,23 +30,44 @@ export function servingOf(form: FormId, rules: RuleSet): Rule<RuleSet['servings'
 }
 
 /** How much to buy for a table, kg, from a light hand to a generous one; null where no chart says. */
-export function massFor(
-  table: Eaters,
+export const massFor = (table: Eaters, form: FormId, rules: RuleSet): Masses | null =>
+  massOf(portionsOf(table), form, rules);
+
+/** Weights from a light hand to a generous one, kg. */
+export interface Masses {
+  readonly lowKg: number;
+  readonly highKg: number;
+}
+
+/** How much so many portions are, whole ones; null where no chart says. */
+export function massOf(portions: number, form: FormId, rules: RuleSet): Masses | null {
+  const serving = servingOf(form, rules);
+  return (
+    serving && {
+      lowKg: portions * toKilograms(serving.value.low),
+      highKg: portions * toKilograms(serving.value.high),
+    }
+  );
+}
+
+/** How many portions a weight is, from generous ones to light ones; null where no chart says. */
+export function portionsFrom(
+  massKg: number,
   form: FormId,
   rules: RuleSet,
-): { readonly lowKg: number; readonly highKg: number } | null {
+): { readonly low: number; readonly high: number } | null {
   const serving = servingOf(form, rules);
-  if (!serving) return null;
-  const portions = portionsOf(table);
-  return {
-    lowKg: portions * toKilograms(serving.value.low),
-    highKg: portions * toKilograms(serving.value.high),
-  };
+  return (
+    serving && {
+      low: massKg / toKilograms(serving.value.high),
+      high: massKg / toKilograms(serving.value.low),
+    }
+  );
 }
 
 /**
- * How many portions a weight is, from generous ones to light ones, and what a table leaves of it, kg; null where no chart
- * says. Nothing is left over for certain but what even a generous hand does not serve.
+ * How many portions a weight is, and what a table leaves of it, kg; null where no chart says. Nothing is left over for certain but
+ * what even a generous hand does not serve.
  */
 export function portionsIn(
   massKg: number,
@@ -54,12 +75,21 @@ export function portionsIn(
   form: FormId,
   rules: RuleSet,
 ): { readonly low: number; readonly high: number; readonly leftKg: readonly [number, number] } | null {
-  const serving = servingOf(form, rules);
+  const portions = portionsFrom(massKg, form, rules);
   const asked = massFor(table, form, rules);
-  if (!serving || !asked) return null;
+  if (!portions || !asked) return null;
   return {
-    low: massKg / toKilograms(serving.value.high),
-    high: massKg / toKilograms(serving.value.low),
+    ...portions,
     leftKg: [Math.max(0, massKg - asked.highKg), Math.max(0, massKg - asked.lowKg)],
   };
 }
+
+/** Who eats, and what else is wanted of it, in whole portions. */
+export interface Wanted extends Eaters {
+  readonly seconds: number;
+  readonly leftovers: number;
+}
+
+/** How many whole portions are wanted in all. */
+export const portionsWanted = ({ seconds, leftovers, ...eaters }: Wanted): number =>
+  portionsOf(eaters) + seconds + leftovers;

@@ -15,6 +15,12 @@ const CALCULATORS: readonly Calculator[] = [
     words: 'sanitizer sanitise clean disinfect chlorine ppm board counter knife spray bottle',
     rules: /^keepingApart\.(sanitiser|disinfecting|bleach)/,
   },
+  {
+    href: '/guide/servings',
+    title: 'Servings: how much to buy',
+    words: 'portions people weight bird turkey roast joint meat guests feeds eaters per person buy',
+    rules: /^servings\./,
+  },
 ];
 
 /** The calculators somebody means by what is typed; all of them while nothing is. */

@@ -1,0 +1,1 @@
+export { ServingsScreen as default } from '../../../features/calculators/ServingsScreen';

@@ -1,0 +1,153 @@
+import { formatMass, massUnitOf } from '@omtel/core/units';
+import { StyleSheet, View } from 'react-native';
+import { useKitchen } from '../../store/useKitchen';
+import { useRemembered } from '../../store/useRemembered';
+import { Beside } from '../../ui/Beside';
+import { Choice } from '../../ui/Choice';
+import { Field } from '../../ui/Field';
+import { Panel } from '../../ui/Panel';
+import { RuleLink } from '../../ui/RuleLink';
+import { Screen } from '../../ui/Screen';
+import { Stepper } from '../../ui/Stepper';
+import { space } from '../../ui/tokens';
+import { Words } from '../../ui/Words';
+import {
+  feedsWords,
+  freshServings,
+  MOST_PEOPLE,
+  ruleOf,
+  SERVED,
+  workOut,
+  type ServingsDraft,
+  type Worked,
+} from './servingsDraft';
+
+/** How much to buy for a table, and how many a weight feeds. */
+export function ServingsScreen() {
+  const { rules, units, settings } = useKitchen();
+  const { table } = settings;
+  const fresh = freshServings(table.length || 4, table.filter(({ small }) => small).length);
+  const [draft, set] = useRemembered<ServingsDraft>('servings', fresh);
+  const massUnit = massUnitOf(units);
+  const worked = workOut(draft, massUnit, rules);
+  return (
+    <Screen title="Servings" subtitle="How much to buy, and how many it feeds" backTo="/guide" rules roomy>
+      <Beside
+        left={
+          <>
+            <Choice
+              label="What is asked"
+              value={draft.ask}
+              onChange={(ask) => set({ ask })}
+              options={[
+                { value: 'buy', label: 'How much to buy' },
+                { value: 'feeds', label: 'How many it feeds' },
+              ]}
+            />
+            <Choice
+              label="Bought as"
+              value={draft.form}
+              onChange={(form) => set({ form })}
+              options={SERVED}
+            />
+            {draft.ask === 'buy' ? (
+              <Table draft={draft} set={set} />
+            ) : (
+              <Field
+                label="Weight"
+                value={draft.mass}
+                onChange={(mass) => set({ mass })}
+                numeric
+                suffix={massUnit}
+                problem={worked.kind === 'problem' ? (worked.problem ?? undefined) : undefined}
+                hint="As it is bought, bone and all."
+              />
+            )}
+          </>
+        }
+        right={
+          <>
+            <Result worked={worked} />
+            <Words tone="soft">
+              Weights as bought, rounded as a shop weighs. Not for how long it cooks or thaws: that goes by
+              the weight you get. Whether it fits oven, pot and refrigerator is looked at where the meal is
+              planned.
+            </Words>
+            <RuleLink id={ruleOf(draft.form, rules).id} />
+          </>
+        }
+      />
+    </Screen>
+  );
+}
+
+interface TableProps {
+  readonly draft: ServingsDraft;
+  readonly set: (patch: Partial<ServingsDraft>) => void;
+}
+
+function Table({ draft: { people, small, seconds, leftovers }, set }: TableProps) {
+  return (
+    <View style={styles.group}>
+      <Stepper
+        label="People"
+        value={people}
+        min={1}
+        max={MOST_PEOPLE}
+        onChange={(to) => set({ people: to, small: Math.min(small, to) })}
+      />
+      <Stepper
+        label="Of whom small eaters"
+        value={Math.min(small, people)}
+        min={0}
+        max={people}
+        onChange={(to) => set({ small: to })}
+      />
+      <Stepper
+        label="Second helpings"
+        value={seconds}
+        min={0}
+        max={MOST_PEOPLE}
+        onChange={(to) => set({ seconds: to })}
+      />
+      <Stepper
+        label="Portions to be left"
+        value={leftovers}
+        min={0}
+        max={MOST_PEOPLE}
+        onChange={(to) => set({ leftovers: to })}
+      />
+    </View>
+  );
+}
+
+function Result({ worked }: { readonly worked: Worked }) {
+  const { units } = useKitchen();
+  const { said, about } = resultWords(worked, (kg) => formatMass(kg, units));
+  return (
+    <Panel edge={worked.kind === 'problem' ? 'line' : 'rim'}>
+      <View role="status" style={styles.group}>
+        <Words size="title" face="display" tabular>
+          {said}
+        </Words>
+        <Words>{about}</Words>
+      </View>
+    </Panel>
+  );
+}
+
+function resultWords(worked: Worked, mass: (kg: number) => string): { said: string; about: string } {
+  switch (worked.kind) {
+    case 'buy':
+      return {
+        said: `${mass(worked.masses.lowKg)} to ${mass(worked.masses.highKg)}`,
+        about: `${worked.portions} ${worked.portions === 1 ? 'portion' : 'portions'}, from a light hand to a generous one.`,
+      };
+    case 'feeds':
+      return { said: feedsWords(worked), about: 'From generous portions to light ones.' };
+    case 'problem':
+      return { said: 'Say what it weighs', about: 'Then it is told how many it feeds.' };
+  }
+}
+
+const styles = StyleSheet.create({ group: { gap: space.m } });
