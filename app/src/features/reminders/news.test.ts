@@ -19,7 +19,9 @@ describe('what falls due while a page is open', () => {
     const told = new Map<string, number>();
     const all = [of('water', 1), of('oven', 30)];
     const look = (from: number, to: number) =>
-      keys(newsIn(all, told, { before: NOW + from * MINUTE_MS, now: NOW + to * MINUTE_MS, mostMs: Infinity }));
+      keys(
+        newsIn(all, told, { before: NOW + from * MINUTE_MS, now: NOW + to * MINUTE_MS, mostMs: Infinity }),
+      );
     expect(look(-1, 0)).toEqual([]);
     expect(look(0.5, 1)).toEqual(['water']);
     expect(look(0.5, 1)).toEqual([]);

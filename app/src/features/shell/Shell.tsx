@@ -5,6 +5,7 @@ import { useHousehold } from '../../store/useKitchen';
 import { Later } from '../../ui/Later';
 import { pageOpened } from '../../ui/press';
 import { useLook, useWide } from '../../ui/theme';
+import { useChosenBySpace } from '../../ui/useChosenBySpace';
 import { useKeepFocus } from '../../ui/useKeepFocus';
 import { PlaceBar } from './PlaceBar';
 import { OutboxNotice } from './OutboxNotice';
@@ -26,6 +27,7 @@ export function Shell() {
   const { id, closesAt } = useHousehold();
   const [keys, setKeys] = useState(false);
   useKeepFocus();
+  useChosenBySpace();
   return (
     <View style={[styles.house, { backgroundColor: colors.ground, flexDirection: wide ? 'row' : 'column' }]}>
       {wide && <PlaceBar path={path} rail onKeys={() => setKeys(true)} />}
