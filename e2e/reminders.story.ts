@@ -197,3 +197,26 @@ test('quiet hours, a clock of twelve hours and hours of each day are kept as the
   const words = await page.getByRole('main').innerText();
   expect(words.match(/\b\d?\d:\d\d(?! [ap]m)/g) ?? []).toEqual([]);
 });
+
+test('the screen is kept awake while something is on the heat, and no longer', async ({ kitchen }) => {
+  const { page, enter, food, tap, go } = kitchen;
+  await page.addInitScript(() => {
+    const counted = window as unknown as { lit: number };
+    counted.lit = 0;
+    const request = async () => {
+      counted.lit += 1;
+      return { release: async () => void (counted.lit -= 1) };
+    };
+    Object.defineProperty(navigator, 'wakeLock', { value: { request } });
+  });
+  const lit = () => page.evaluate(() => (window as unknown as { lit: number }).lit);
+  await enter();
+  await food('Chicken thighs');
+  await tap('Log a reading');
+  await tap('Cook it');
+  expect(await lit()).toBe(0);
+  await tap('It is on the heat');
+  await expect.poll(lit).toBe(1);
+  await go('Now');
+  await expect.poll(lit).toBe(0);
+});

@@ -156,6 +156,14 @@ describe('an endpoint', () => {
     expect(await kitchen.db('push_subscriptions')).toEqual([]);
   });
 
+  it('is given to nobody who is not signed in, nor to a page elsewhere', async () => {
+    const { writer } = await json<{ writer: string }>(await kitchen.ask('GET', '/api/me/push'));
+    const ask = (headers: object) => kitchen.ask('POST', '/push/devices', { writer }, headers as never);
+    expect((await ask({ cookie: undefined })).status).toBe(401);
+    expect((await ask({ origin: 'http://elsewhere.example.org' })).status).toBe(403);
+    expect((await kitchen.ask('POST', '/push/devices', { writer: 'nobody' })).status).toBe(400);
+  });
+
   it('takes messages of nobody but who may write to it, and none that are not sealed for it', async () => {
     const { subscription } = await subscribed(kitchen.ask);
     const path = subscription.endpoint.slice(OWN.length);

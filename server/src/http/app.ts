@@ -120,6 +120,12 @@ export function createApp(services: Services): OpenAPIHono {
   app.route('/api/calendar', calendarRoutes(services));
   app.route('/api/devices', deviceRoutes(services));
   app.all('/api/*', (c) => problem(c, 404, 'There is nothing at this address.'));
+  // Whoever has a device here is signed in; who writes to one shows that by the message.
+  for (const ofDevices of ['/push/devices', '/push/devices/*']) {
+    app.use(ofDevices, sameOrigin);
+    app.use(ofDevices, (_, next) => unlessSilent(db, SILENT_MS.request, next));
+    app.use(ofDevices, signedIn(services));
+  }
   app.route('/push', services.pushService);
   app.use('/calendar/*', (_, next) => unlessSilent(db, SILENT_MS.request, next));
   app.route('/calendar', feedRoutes(services));

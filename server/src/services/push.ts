@@ -23,9 +23,13 @@ export interface Pushing {
 
 export const writerOf = (db: Database): Promise<Writer> => pushWriter(db, () => webpush.generateVAPIDKeys());
 
+/** By which push service a device is written to. */
+export const serviceOf = ({ subscription }: Pick<Subscribed, 'subscription'>): string =>
+  new URL(subscription.endpoint).origin;
+
 /** @throws Refusal for an endpoint at no push service this server knows */
-export function checkEndpoint({ endpoint }: PushSubscription, services: readonly string[]): void {
-  if (!services.includes(new URL(endpoint).origin))
+export function checkEndpoint(subscription: PushSubscription, services: readonly string[]): void {
+  if (!services.includes(serviceOf({ subscription })))
     throw new Refusal(422, 'This server knows no such push service. Whoever runs it can name it.');
 }
 
@@ -45,7 +49,7 @@ export async function push(
   const sent = await Promise.all(
     devices
       // One that was allowed when it subscribed may be no more.
-      .filter(({ subscription }) => services.includes(new URL(subscription.endpoint).origin))
+      .filter((device) => services.includes(serviceOf(device)))
       .map(async ({ tokenHash, subscription }) => {
         const status = await sendOne(post, subscription, { writer, message, ttlS });
         if (GONE.has(status)) await deleteSubscription(db, tokenHash);

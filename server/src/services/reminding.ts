@@ -7,10 +7,16 @@ import type { WallClock } from '../clock';
 import { hashOf } from '../hashOf';
 import { kindOf, type Log } from '../log';
 import { findHousehold, type HouseholdRow } from '../repositories/households';
-import { claimReminder, forgetReminded, remindedHouseholds, subscriptionsOf } from '../repositories/push';
+import {
+  claimReminder,
+  forgetReminded,
+  remindedHouseholds,
+  subscriptionsOf,
+  type Subscribed,
+} from '../repositories/push';
 import { householdNow } from './householdClock';
 import { listKitchen } from './kitchen';
-import { push, type Pushing } from './push';
+import { push, serviceOf, type Pushing } from './push';
 
 const LOOK_EVERY_MS = 5 * SECOND_MS;
 /** Steps that nobody ticks move with the clock: what is due is worked out anew so often, and whenever something happens. */
@@ -52,6 +58,17 @@ export function remindFrom(pushing: Pushing, wall: WallClock, log: Log): Remindi
     return { heard, workedOutAt: wall.now(), household, reminders, seen: before?.seen ?? new Map() };
   };
 
+  /** The devices this server can write to, by their push services: another one may know others. */
+  const reachable = async (
+    householdId: string,
+  ): Promise<readonly (readonly [string, readonly Subscribed[]])[]> => {
+    const devices = await subscriptionsOf(db, householdId, Date.now());
+    return pushing
+      .pushServices()
+      .map((service) => [service, devices.filter((device) => serviceOf(device) === service)] as const)
+      .filter(([, its]) => its.length > 0);
+  };
+
   const lookAt = async (householdId: string, heard: Heard): Promise<void> => {
     const before = known.get(householdId);
     const fresh =
@@ -66,10 +83,12 @@ export function remindFrom(pushing: Pushing, wall: WallClock, log: Log): Remindi
       const { key, at, until } = reminder;
       if (at > now || until <= now || !isAgain(its.seen.get(key), at)) continue;
       its.seen.set(key, at);
-      if (!(await claimReminder(db, { householdId, keyHash: hashOf(key), at }, AGAIN_MS))) continue;
-      const devices = await subscriptionsOf(db, householdId, Date.now());
       const ttlS = Math.max(1, Math.round((until - now) / SECOND_MS));
-      await push(pushing, devices, toPush(reminder, its.household.settings, now), ttlS);
+      for (const [service, devices] of await reachable(householdId)) {
+        const told = { householdId, keyHash: hashOf(`${service} ${key}`), at };
+        if (await claimReminder(db, told, AGAIN_MS))
+          await push(pushing, devices, toPush(reminder, its.household.settings, now), ttlS);
+      }
     }
   };
 

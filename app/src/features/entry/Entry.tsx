@@ -48,6 +48,7 @@ export function Entry({ event, when, whenWidth, takenBack, open, children }: Ent
           {opens ? (
             <Pressable
               role="button"
+              aria-label={`${when} ${words}`}
               aria-expanded={shown}
               onPress={() => setShown(!shown)}
               style={styles.said}

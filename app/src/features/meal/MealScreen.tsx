@@ -59,7 +59,8 @@ function Meal({ meal }: { readonly meal: MealState }) {
   const wide = useWide();
   const [chosen, setChosen] = useState<string | null>(null);
   const { wanted, mealId } = meal;
-  useAwake(underWay(meal, foods).length > 0);
+  // What thaws or lies in its marinade is not stood by.
+  useAwake(underWay(meal, foods).some(({ task: { kind } }) => kind !== 'thaw' && kind !== 'marinate'));
   const mayPlan = useMay('decide');
   const drop = async () => {
     await dispatch(
