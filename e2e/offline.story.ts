@@ -155,6 +155,44 @@ test('without a server a food is put in, the power fails, and the settings chang
   await ruling('Act by');
 });
 
+test('without a server a meal is planned and scheduled, and it is everybody’s once there is one', async ({
+  kitchen,
+  stage,
+}) => {
+  const { page, enter, go, tap } = kitchen;
+  await enter();
+  await isKept(page, DEMO_FOODS);
+  await stage.away();
+  try {
+    await page.goto('/plan/meal/new');
+    await page.getByLabel('What it is called').fill('Cellar lunch');
+    await page.getByRole('radio', { name: 'Mon', exact: true }).click();
+    await tap('Add a dish');
+    await page.getByLabel('What is to be eaten?').fill('Cod');
+    await tap(/^Cod fillets.*900 g, frozen/);
+    await page.getByLabel('Cook, min').fill('15');
+    await tap('Done');
+    // The schedule is worked out on the device itself.
+    await expect(page.getByText('All on the table at 19:00')).toBeVisible();
+    await tap('Plan it this way');
+    await heading(page, 'Cellar lunch');
+    const steps = page.getByRole('list', { name: 'Steps' });
+    await expect(steps).toContainText('Cod fillets');
+    await page.reload();
+    await heading(page, 'Cellar lunch');
+    await expect(steps).toContainText('Cod fillets');
+    await expect(page.getByText(/^\d entr(y|ies) to be sent\./)).toBeVisible();
+  } finally {
+    await stage.back();
+  }
+  await expect(page.getByText(TO_BE_SENT)).toHaveCount(0);
+  await expect(page.getByText(WITHOUT)).toHaveCount(0);
+  const { meals } = await (await page.request.get('/api/foods')).json();
+  expect(meals.map(({ wanted }: { wanted: { name: string } }) => wanted.name)).toContain('Cellar lunch');
+  await go('Plan');
+  await expect(page.getByRole('link', { name: /^Cellar lunch/ })).toBeVisible();
+});
+
 test('two phones cook one supper, one without a network in the middle: each hears of the other, and what both did was done once', async ({
   kitchen,
   browser,
