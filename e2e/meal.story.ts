@@ -270,7 +270,7 @@ test('what is left of a supper is planned for the days after, and is not there w
   await page.waitForTimeout(LOOK_MS);
   await page.getByLabel('What is to be eaten?').fill('lamb');
   await page.waitForTimeout(LOOK_MS);
-  await tap(/^Leg of lamb, From Crew supper, eaten cold/);
+  await tap(/^Leg of lamb.*From Crew supper, eaten cold/);
   await expect(page.getByText('All on the table at 19:00')).toBeVisible({ timeout: 30_000 });
   // At noon before the supper there is none yet.
   await page.getByRole('radio', { name: 'Tomorrow', exact: true }).click();
@@ -309,6 +309,7 @@ test('on a wide screen a task is given a time by keyboard, and stays there', asy
   await expect(page.getByRole('button', { name: after })).toBeVisible();
 
   // Dragged it goes where it was let go, in steps of five minutes.
+  await page.getByRole('button', { name: after }).scrollIntoViewIfNeeded();
   const box = (await page.getByRole('button', { name: after }).boundingBox())!;
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
