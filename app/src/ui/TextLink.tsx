@@ -1,4 +1,4 @@
-import { StyleSheet } from 'react-native';
+import { StyleSheet, type ViewStyle } from 'react-native';
 import { PageLink } from './PageLink';
 import { REACH, type Sizes } from './tokens';
 import { Words } from './Words';
@@ -7,13 +7,15 @@ interface TextLinkProps {
   readonly href: string;
   readonly size?: keyof Sizes;
   readonly face?: 'text' | 'strong';
+  /** Lets its reach lie over room that is there already. */
+  readonly style?: ViewStyle;
   readonly children: string;
 }
 
 /** Words that lead to a page, with room for a finger around them. */
-export function TextLink({ href, size, face, children }: TextLinkProps) {
+export function TextLink({ href, size, face, style, children }: TextLinkProps) {
   return (
-    <PageLink href={href} style={styles.reach}>
+    <PageLink href={href} style={[styles.reach, style]}>
       <Words size={size} face={face} tone="rim">
         {children}
       </Words>

@@ -3,6 +3,7 @@ import { isOfMeal, subjectOf } from '@omtel/core/record';
 import { clockWords, endOfDay } from '@omtel/core/time';
 import { useLocalSearchParams } from 'expo-router';
 import { useCallback, useEffect, useMemo, useState } from 'react';
+import { StyleSheet } from 'react-native';
 import { useLogInfiniteQuery } from '../../store/api';
 import { sentenceOf } from '../../store/problem';
 import { useHousehold, useKitchen } from '../../store/useKitchen';
@@ -13,6 +14,7 @@ import { Split } from '../../ui/Split';
 import { TextLink } from '../../ui/TextLink';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
+import { space } from '../../ui/tokens';
 import { Entry } from '../entry';
 import { Words } from '../../ui/Words';
 import { FoodScreen } from '../food';
@@ -66,7 +68,7 @@ export function LogScreen() {
           takenBack={takenBack}
           open={!takenBack && (maySetRight || by === me?.name)}
         >
-          <TextLink href={page} face={wide && subject === shown ? 'strong' : 'text'}>
+          <TextLink href={page} face={wide && subject === shown ? 'strong' : 'text'} style={styles.food}>
             {name}
           </TextLink>
           {by && (
@@ -121,3 +123,6 @@ const WHEN_WIDTH = 56;
 const MOST_TYPED = 80;
 /** More than a screen shows. */
 const ENOUGH_FOUND = 30;
+
+// The row has room below it.
+const styles = StyleSheet.create({ food: { marginTop: -space.xs, marginBottom: -space.m } });

@@ -20,7 +20,7 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
   const act = useAct();
   return (
     <Panel edge={RULING_LOOK[ruling.verdict].tone}>
-      <TextLink href={`/food/${food.foodId}`} face="strong">
+      <TextLink href={`/food/${food.foodId}`} face="strong" style={styles.name}>
         {food.name}
       </TextLink>
       {at === null ? (
@@ -61,6 +61,7 @@ export function Hero({ item }: { readonly item: AgendaItem }) {
 }
 
 const styles = StyleSheet.create({
+  name: { marginVertical: -space.m },
   time: { flexDirection: 'row', alignItems: 'baseline', flexWrap: 'wrap', gap: space.m },
   actions: { flexDirection: 'row', gap: space.m, marginTop: space.s },
 });
