@@ -1,0 +1,1 @@
+export { AskToRemind, ByPush, RemindersFields, Rings } from './later';
