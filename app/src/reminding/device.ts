@@ -51,7 +51,9 @@ export async function unsubscribe(): Promise<void> {
 
 /** Hands what comes on to the service worker, which shows it. */
 async function handOn(pushed: Pushed): Promise<void> {
-  (await registration())?.active?.postMessage({ type: PUSHED, pushed } satisfies PushedHere);
+  // On a first visit the worker is still being made ready.
+  const { active } = await navigator.serviceWorker.ready;
+  active?.postMessage({ type: PUSHED, pushed } satisfies PushedHere);
 }
 
 /**

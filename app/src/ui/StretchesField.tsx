@@ -35,6 +35,11 @@ export function StretchesField({
   const asText = stretchWords(stretches);
   const [text, setText] = useState(asText);
   const read = readStretches(text, most);
+  const keep = () => {
+    if (!read) return;
+    setText(stretchWords(read));
+    onChange(read);
+  };
   return (
     <View style={styles.row}>
       <Field
@@ -46,7 +51,7 @@ export function StretchesField({
       />
       {read && text !== asText && (
         <LikeField>
-          <Button label="Keep" name={`Keep ${label}`} onPress={() => onChange(read)} />
+          <Button label="Keep" name={`Keep ${label}`} onPress={keep} />
         </LikeField>
       )}
     </View>
