@@ -47,6 +47,32 @@ async function wrongWith(page: Page, where: string): Promise<string[]> {
   return small.length ? [...wrong, `${where}: too small for a finger: ${small.join(' | ')}`] : wrong;
 }
 
+/** Waits until nothing is being fetched or worked out, and what is shown has come to rest. */
+async function atRest(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+  await expect(page.getByRole('status', { name: /^Fetching/ })).toHaveCount(0);
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await page.evaluate(
+    (quietMs) =>
+      new Promise<void>((rest) => {
+        let timer = setTimeout(done, quietMs);
+        const watch = new MutationObserver(() => {
+          clearTimeout(timer);
+          timer = setTimeout(done, quietMs);
+        });
+        function done() {
+          watch.disconnect();
+          rest();
+        }
+        watch.observe(document.body, { subtree: true, childList: true, characterData: true });
+      }),
+    QUIET_MS,
+  );
+}
+
+/** Longer than what is fetched takes to be drawn. */
+const QUIET_MS = 400;
+
 const REACH = 44;
 
 /** What a finger would miss on a phone; a word in running text is as high as its line. */
@@ -127,7 +153,7 @@ HALVES.forEach((routes, half) =>
     const wrong: string[] = [];
     for (const path of routes.flatMap(addresses)) {
       await page.goto(path);
-      await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+      await atRest(page);
       wrong.push(...(await wrongWith(page, path)));
     }
     expect(wrong).toEqual([]);

@@ -160,7 +160,9 @@ function Step({ step, words, isNext, cook, chosen, onTick, onChoose }: StepProps
       <Pressable
         role="button"
         aria-expanded={chosen}
-        aria-label={`${words.title}, ${clockWords(at, zone)}`}
+        aria-label={[words.title, !done && words.detail, about, clockWords(at, zone)]
+          .filter(Boolean)
+          .join(', ')}
         disabled={!task || done}
         onPress={() => onChoose(chosen ? null : step.id)}
         style={styles.words}
