@@ -1,13 +1,20 @@
 import ArrowLeft from 'lucide-react-native/icons/arrow-left';
 import { useRouter } from 'expo-router';
 import { useCallback, useEffect, type ReactElement, type ReactNode } from 'react';
-import { Pressable, ScrollView, SectionList, StyleSheet, View } from 'react-native';
+import { InteractionManager, Pressable, ScrollView, SectionList, StyleSheet, View } from 'react-native';
 import { Caution } from './Caution';
 import { pageOpened } from './press';
 import { COLUMN, REACH, space, TWO_COLUMNS } from './tokens';
 import { useLook } from './theme';
 import { useDocumentTitle } from './useDocumentTitle';
 import { Heading, Words } from './Words';
+
+/** As long as something is worked at between two pictures, ms. */
+const FRAME_MS = 16;
+
+// A list draws what is scrolled to once its browser says that it is idle, which some say only with the
+// next thing drawn: the list stays empty there. With a deadline it goes by a timer.
+InteractionManager.setDeadline(FRAME_MS);
 
 interface ScreenProps {
   readonly title: string;
