@@ -23,7 +23,8 @@ export default defineConfig({
     // A worker would answer in place of the server; the stories of a kitchen without one let it.
     serviceWorkers: 'block',
     screenshot: 'only-on-failure',
-    trace: 'retain-on-failure',
+    // What stood on each page is kept; a film of it would make every story a third longer.
+    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: true },
     contextOptions: { reducedMotion: 'reduce' },
   },
 });

@@ -66,11 +66,14 @@ class WithoutHarm extends Component<{ readonly children: ReactNode }> {
   override render = () => (this.state.failed ? null : this.props.children);
 }
 
+/** A browser that draws nothing may never say that it is idle, ms. */
+const PATIENCE_MS = 5_000;
+
 /** Does something when the device has nothing else to do, after a while. */
 function whenIdle(then: () => void, afterMs: number): () => void {
   let idle: number | undefined;
   const timer = setTimeout(() => {
-    if (typeof requestIdleCallback === 'function') idle = requestIdleCallback(then);
+    if (typeof requestIdleCallback === 'function') idle = requestIdleCallback(then, { timeout: PATIENCE_MS });
     else then();
   }, afterMs);
   return () => {
