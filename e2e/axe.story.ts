@@ -141,24 +141,25 @@ async function inDemo({ page }: Kitchen): Promise<(route: string) => string[]> {
 }
 
 const all = routesIn('').sort();
-const HALVES = [all.filter((_, i) => i % 2 === 0), all.filter((_, i) => i % 2 === 1)];
+const PARTS = 4;
+// Side by side, and none so long that it keeps the others waiting.
+test.describe.configure({ mode: 'parallel' });
 
-HALVES.forEach((routes, half) =>
-  test(`every page is for every eye and hand, light and dark, narrow and wide (${half + 1} of ${HALVES.length})`, async ({
+for (let part = 0; part < PARTS; part++)
+  test(`every page is for every eye and hand, light and dark, narrow and wide (${part + 1} of ${PARTS})`, async ({
     kitchen,
   }) => {
     const { page, enter } = kitchen;
     await enter();
     const addresses = await inDemo(kitchen);
     const wrong: string[] = [];
-    for (const path of routes.flatMap(addresses)) {
+    for (const path of all.filter((_, i) => i % PARTS === part).flatMap(addresses)) {
       await page.goto(path);
       await atRest(page);
       wrong.push(...(await wrongWith(page, path)));
     }
     expect(wrong).toEqual([]);
-  }),
-);
+  });
 
 test('so is what opens on a page, and a kitchen of one’s own', async ({ kitchen }) => {
   const { page, enter, tap, go, food } = kitchen;

@@ -35,7 +35,6 @@ async function type(page: Page, label: string, text: string): Promise<void> {
 
 test('a supper is planned, thawed, cooked, served and put away by the keys alone', async ({ kitchen }) => {
   const { page, enter, later, ruling } = kitchen;
-  test.setTimeout(300_000);
   await enter();
   const heading = (name: string) => page.getByRole('heading', { name, level: 1 });
 

@@ -13,7 +13,6 @@ const test = base.extend({
 test('the night the clocks go back lies before a supper: it stays at seven by the wall, and thaws no hour less', async ({
   kitchen,
 }) => {
-  test.setTimeout(120_000);
   const { page, enter, later, tap } = kitchen;
   await enter();
   await expect(page.getByText('Saturday 24 October, 19:02')).toBeVisible();
@@ -38,7 +37,7 @@ test('the night the clocks go back lies before a supper: it stays at seven by th
   await tap(/^Prepare Tomato salad/);
   await page.getByLabel('Begin it at').fill('18:00');
   await tap('Keep this time');
-  await expect(page.getByRole('button', { name: 'Prepare Tomato salad, 18:00' })).toBeVisible({
+  await expect(page.getByRole('button', { name: /^Prepare Tomato salad, .*18:00$/ })).toBeVisible({
     timeout: 20_000,
   });
 });

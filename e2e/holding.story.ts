@@ -6,7 +6,6 @@ const SETTLED_MS = 1000;
 test('a buffet: a bake kept hot is checked in two places; one slumps, and is not saved by its warm middle', async ({
   kitchen,
 }) => {
-  test.setTimeout(120_000);
   const { page, enter, food, later, tap, ruling } = kitchen;
   const act = async (name: string) => {
     await page.waitForTimeout(SETTLED_MS);

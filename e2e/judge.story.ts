@@ -6,7 +6,6 @@ test('the refrigerator left open overnight: every food asks for a reading, and o
   kitchen,
 }) => {
   const { page, enter, go, tap, later, food, ruling } = kitchen;
-  test.setTimeout(120_000);
   const read = async (degrees: string) => {
     await go('Stores');
     await page.getByRole('radio', { name: 'By place' }).click();
@@ -41,7 +40,6 @@ test('a batch divided: one part frozen, thawed, and finished within what was lef
   kitchen,
 }) => {
   const { page, enter, tap, later, food, ruling } = kitchen;
-  test.setTimeout(120_000);
   await enter();
   await food('Tray of aubergine bake');
   await tap('Divide or combine');

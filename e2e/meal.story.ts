@@ -21,7 +21,6 @@ test('the supper for nine is cooked with one late tick, served, and put away; an
   kitchen,
   context,
 }) => {
-  test.setTimeout(180_000);
   const { page, enter, tap, later } = kitchen;
   // Two taps at one place within a second are one.
   const tick = async (name: string) => {
@@ -106,7 +105,6 @@ test('the supper for nine is cooked with one late tick, served, and put away; an
 test('a meal is made in a few taps, of the stores, of what is to be bought and of what has only a name', async ({
   kitchen,
 }) => {
-  test.setTimeout(120_000);
   const { page, enter, go, tap } = kitchen;
   await enter();
   await go('Plan');
@@ -208,7 +206,6 @@ test('a meal that does not fit says why, and the change that helps is a button',
 });
 
 test('an icy middle: the way that is left is taken for the whole meal', async ({ kitchen }) => {
-  test.setTimeout(120_000);
   const { page, enter, tap, later } = kitchen;
   await enter();
   await later(14 * 60 + 43);
@@ -227,7 +224,6 @@ test('an icy middle: the way that is left is taken for the whole meal', async ({
 });
 
 test('what the probe reads moves the meal, wherever it is logged', async ({ kitchen }) => {
-  test.setTimeout(120_000);
   const { page, enter, tap, later, food } = kitchen;
   await enter();
   await later(14 * 60 + 43);
@@ -261,7 +257,6 @@ test('what the probe reads moves the meal, wherever it is logged', async ({ kitc
 test('what is left of a supper is planned for the days after, and is not there without it', async ({
   kitchen,
 }) => {
-  test.setTimeout(120_000);
   const { page, enter, go, tap } = kitchen;
   await enter();
   await page.goto('/plan/meal/new');

@@ -11,7 +11,7 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   // Machines may be busy; a story that is right passes however slowly.
-  timeout: 180_000,
+  timeout: 300_000,
   expect: { timeout: 30_000 },
   reporter: process.env.PLAYWRIGHT_JSON_OUTPUT_FILE ? [['list'], ['json']] : [['list']],
   use: {

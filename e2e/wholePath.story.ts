@@ -3,7 +3,6 @@ import { expect, test } from './kitchen';
 /** From the freezer to the plate and back: every tick of the plan is the log entry. */
 test('a frozen shoulder is planned, thawed, cooked, served, put away, and ruled on', async ({ kitchen }) => {
   const { page, enter, go, tap, later, food, ruling } = kitchen;
-  test.setTimeout(300_000);
   await enter();
 
   // "2.4 kg bone-in lamb shoulder, frozen, on the table tomorrow at 19:00": what can still be done?

@@ -7,6 +7,7 @@ import {
   formatTarget,
   HOUR_MS,
   toKilograms,
+  formatLeastLength,
   formatMostLength,
   type UnitSystem,
 } from '../units';
@@ -66,6 +67,8 @@ export function describeValue(value: RuleValue, units: UnitSystem): string {
       return `over ${formatMass(toKilograms(value.mass), units)}`;
     case 'depth':
       return `at most ${formatMostLength(value.most, units)} deep`;
+    case 'clearance':
+      return `at least ${formatLeastLength(value.least, units)}`;
     case 'factor':
       return `× ${value.times}`;
     case 'count':

@@ -341,6 +341,16 @@ const DUTIES: [sentence: string, path: string, values: readonly [string, string,
     ],
   ],
   [
+    '§8 free rim of a pot of hot oil',
+    'frying.rim',
+    ['at least 4 in', 'at least 4 in*', 'at least 10.2 cm*', 'at least 4 in'],
+  ],
+  [
+    '§8 oil for frying',
+    'frying.oil',
+    ['at most 375 °F', 'at most 375 °F*', 'at most 190 °C*', 'at most 375 °F'],
+  ],
+  [
     '§12 servings: a whole bird',
     'servings.wholeBird',
     [

@@ -256,6 +256,12 @@ describe('the stricter of two values', () => {
       { kind: 'depth', most: { value: 4, unit: 'cm' } },
     ],
     [
+      'the wider clearance',
+      { kind: 'clearance', least: { value: 4, unit: 'in' } },
+      { kind: 'clearance', least: { value: 10, unit: 'cm' } },
+      { kind: 'clearance', least: { value: 4, unit: 'in' } },
+    ],
+    [
       'the greater factor',
       { kind: 'factor', times: 1 },
       { kind: 'factor', times: 2 },

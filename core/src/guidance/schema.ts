@@ -155,6 +155,12 @@ export const ruleSetSchema = z.object({
     /** What bottles of bleach hold. */
     bleach: rule(v.percents),
   }),
+  /** Whole birds and joints in hot oil. */
+  frying: z.object({
+    /** How much of the pot stays free above the oil once the food is in it. */
+    rim: rule(v.clearance),
+    oil: rule(v.temperatureLimit),
+  }),
   servings: z.object({
     wholeBird: rule(v.massRange),
     boneIn: rule(v.massRange),

@@ -62,6 +62,7 @@ const BY_KIND: { [K in Kind]: Stricter<K> } = {
     heavy: hotterOven(a.heavy, b.heavy),
   }),
   massOver: (a, b) => (toKilograms(a.mass) <= toKilograms(b.mass) ? a : b),
+  clearance: (a, b) => (toMetres(a.least) >= toMetres(b.least) ? a : b),
   depth: (a, b) => (toMetres(a.most) <= toMetres(b.most) ? a : b),
   factor: (a, b) => (a.times >= b.times ? a : b),
   count: (a, b) => (a.most <= b.most ? a : b),

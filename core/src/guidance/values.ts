@@ -93,6 +93,8 @@ export const ovens = z.object({
 /** Applies to what weighs more. */
 export const massOver = z.object({ kind: z.literal('massOver'), mass });
 
+/** How far something stays away, at the least. */
+export const clearance = z.object({ kind: z.literal('clearance'), least: length });
 export const depthLimit = z.object({ kind: z.literal('depth'), most: length });
 export const factor = z.object({ kind: z.literal('factor'), times: z.number().positive() });
 export const count = z.object({ kind: z.literal('count'), most: z.number().int().min(0), of: z.string() });
@@ -147,6 +149,7 @@ export const ruleValue = z.union([
   ovens,
   massOver,
   depthLimit,
+  clearance,
   factor,
   count,
   allowed,

@@ -2,11 +2,24 @@
  * Small instruments that work something out: a figure in, a figure out, by a rule and its limits.
  * Each is a file of its own; what a screen remembers of it belongs to the screen.
  */
+export { type Brine, percentOf, saltFor, STRONGEST_BRINE } from './brine';
+export { boilingAt } from './boilingPoint';
+export { type FryingPot, massOfRise, type OilMark, oilMark, riseOf } from './fryingPot';
+export { cooledTo, type IceBath, iceFor } from './iceBath';
+export { microwaveTime } from './microwaveTime';
+export {
+  type Dial,
+  type GasMark,
+  gasMarks,
+  hotEnoughForMeat,
+  type OvenSetting,
+  ovenSetting,
+} from './ovenSetting';
+export { KitchenProblem } from './problem';
 export {
   bleachFor,
   type Fit,
   type Mix,
-  MixProblem,
   type Mixed,
   mixed,
   ppmWords,
@@ -14,3 +27,6 @@ export {
   STRONGEST_PERCENT,
   waterFor,
 } from './sanitiser';
+export { inSamePot, potFor, timesOf } from './scaleDish';
+export { inTubs, keptFor, type Tubs, tubsOf } from './tubs';
+export { type WaterThaw, waterThaw } from './waterThaw';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { rulesFor, ruleSetIds, rulesOf, PLAIN_GUIDANCE } from '../guidance';
 import { fromLitres, toLitres, type MeasureUnit } from '../units';
-import { bleachFor, mixed, MixProblem, ppmWords, waterFor, type Fit } from '.';
+import { bleachFor, mixed, KitchenProblem, ppmWords, waterFor, type Fit } from '.';
 
 const rules = rulesFor(PLAIN_GUIDANCE);
 const { lowPpm, highPpm } = rules.keepingApart.sanitiser.value;
@@ -94,7 +94,7 @@ describe('what a mix is', () => {
     { water: Number.NaN },
     { water: Infinity },
   ])('%j is none', (slip) => {
-    expect(() => mixed({ percent: 5, bleach: 1, water: 100, ...slip }, rules)).toThrow(MixProblem);
+    expect(() => mixed({ percent: 5, bleach: 1, water: 100, ...slip }, rules)).toThrow(KitchenProblem);
   });
 });
 
@@ -125,9 +125,9 @@ describe('what is mixed', () => {
   });
 
   it('is not told of nothing, nor from a bottle that is hardly stronger than the mix', () => {
-    expect(() => bleachFor(0, 5, rules)).toThrow(MixProblem);
-    expect(() => waterFor(-1, 5, rules)).toThrow(MixProblem);
-    expect(() => waterFor(1, 20, rules)).toThrow(MixProblem);
+    expect(() => bleachFor(0, 5, rules)).toThrow(KitchenProblem);
+    expect(() => waterFor(-1, 5, rules)).toThrow(KitchenProblem);
+    expect(() => waterFor(1, 20, rules)).toThrow(KitchenProblem);
     expect(bleachFor(1, 0.02, rules)).toBeNull();
   });
 });

@@ -1,4 +1,5 @@
 import type { RuleSet } from '../guidance';
+import { KitchenProblem } from './problem';
 
 /** One hundredth is ten thousand millionths. */
 const PPM_A_PERCENT = 10_000;
@@ -29,9 +30,6 @@ export interface Range {
   readonly to: number;
 }
 
-/** A mix that cannot be; the message is for the cook. */
-export class MixProblem extends Error {}
-
 /** The strengths a bottle may have. */
 function bottles({ percent }: Pick<Mix, 'percent'>, rules: RuleSet): Range {
   if (percent === null) {
@@ -39,7 +37,7 @@ function bottles({ percent }: Pick<Mix, 'percent'>, rules: RuleSet): Range {
     return { from: low, to: high };
   }
   if (!(percent > 0 && percent <= STRONGEST_PERCENT))
-    throw new MixProblem(`Bleach for a household has more than 0 and at most ${STRONGEST_PERCENT} %.`);
+    throw new KitchenProblem(`Bleach for a household has more than 0 and at most ${STRONGEST_PERCENT} %.`);
   return { from: percent, to: percent };
 }
 
@@ -50,13 +48,13 @@ const strengthOf = (percent: number, bleach: number, water: number): number =>
  * How strong a mix is and what it is fit for. Compared unrounded; both limits of what food touches are in it.
  * ppm = bleach % × 10 000 × V_bleach / (V_bleach + V_water).
  *
- * @throws MixProblem where one of the volumes is less than nothing, both are nothing, or it is no bleach
+ * @throws KitchenProblem where one of the volumes is less than nothing, both are nothing, or it is no bleach
  * @example mixed({ percent: 5.25, bleach: 1, water: 256 }, rules) // { ppm: { from: 204.3, to: 204.3 }, fit: 'rinse' }
  */
 export function mixed(mix: Mix, rules: RuleSet): Mixed {
   const { bleach, water } = mix;
   if (!(bleach >= 0 && water >= 0 && bleach + water > 0) || !Number.isFinite(bleach + water))
-    throw new MixProblem('How much bleach, and how much water?');
+    throw new KitchenProblem('How much bleach, and how much water?');
   const { from, to } = bottles(mix, rules);
   const ppm = { from: strengthOf(from, bleach, water), to: strengthOf(to, bleach, water) };
   const [least, most] = [fitOf(ppm.from, rules), fitOf(ppm.to, rules)];
@@ -74,7 +72,7 @@ function fitOf(ppm: number, { keepingApart: { sanitiser, disinfecting } }: RuleS
  *
  * @param water in any unit
  * @returns in the same unit; null where no one measure serves
- * @throws MixProblem where it is no bleach, or no water
+ * @throws KitchenProblem where it is no bleach, or no water
  */
 export function bleachFor(water: number, percent: number | null, rules: RuleSet): Range | null {
   const ratio = ratioFor(percent, rules);
@@ -87,7 +85,7 @@ export function bleachFor(water: number, percent: number | null, rules: RuleSet)
  *
  * @param bleach in any unit
  * @returns in the same unit; null where no one measure serves
- * @throws MixProblem where it is no bleach
+ * @throws KitchenProblem where it is no bleach
  */
 export function waterFor(bleach: number, percent: number | null, rules: RuleSet): Range | null {
   const ratio = ratioFor(percent, rules);
@@ -96,7 +94,7 @@ export function waterFor(bleach: number, percent: number | null, rules: RuleSet)
 }
 
 function refuseNothing(volume: number): void {
-  if (!(volume > 0) || !Number.isFinite(volume)) throw new MixProblem('More than nothing.');
+  if (!(volume > 0) || !Number.isFinite(volume)) throw new KitchenProblem('More than nothing.');
 }
 
 /** Parts of bleach to one of water: from what sanitises out of the weakest bottle to what need not be rinsed out of the strongest. */

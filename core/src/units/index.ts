@@ -33,6 +33,7 @@ export {
 export {
   axisDegrees,
   formatCeiling,
+  formatLeastLength,
   formatLength,
   formatMass,
   formatMostLength,

@@ -110,6 +110,17 @@ export function formatVolumeUp(litres: number, units: UnitSystem): string {
 }
 
 /**
+ * A length of a rule, which must be kept: a converted one is rounded up to tenths.
+ *
+ * @example formatLeastLength({ value: 4, unit: 'in' }, { temperature: 'C', mass: 'metric' }) // '10.2 cm'
+ */
+export function formatLeastLength(limit: Length, units: UnitSystem): string {
+  const unit = lengthUnitOf(units);
+  if (limit.unit === unit) return `${plain(limit.value, 1)} ${unit}`;
+  return `${plain(Math.ceil(fromMetres(toMetres(limit), unit) * 10 - 1e-9) / 10, 1)} ${unit}`;
+}
+
+/**
  * A length of a rule, which must not be passed: a converted one is cut to tenths, so that it never looks longer than it is.
  *
  * @example formatMostLength({ value: 2, unit: 'in' }, { temperature: 'C', mass: 'metric' }) // '5 cm'

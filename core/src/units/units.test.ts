@@ -8,6 +8,7 @@ import {
   formatDuration,
   formatDurationUp,
   formatHold,
+  formatLeastLength,
   formatMostLength,
   formatMass,
   formatTarget,
@@ -111,6 +112,9 @@ describe('display', () => {
     expect(formatDurationUp(25 * 60_000 + 1)).toBe('26 min');
     expect(formatMostLength({ value: 2, unit: 'in' }, METRIC)).toBe('5 cm');
     expect(formatMostLength({ value: 5, unit: 'cm' }, IMPERIAL)).toBe('1.9 in');
+    expect(formatLeastLength({ value: 4, unit: 'in' }, METRIC)).toBe('10.2 cm');
+    expect(formatLeastLength({ value: 4, unit: 'in' }, IMPERIAL)).toBe('4 in');
+    expect(formatLeastLength({ value: 5, unit: 'cm' }, IMPERIAL)).toBe('2 in');
     expect(formatHold(134_000)).toBe('2 min 14 s');
     expect(formatHold(14_001)).toBe('15 s');
     expect(formatHold(6_720_000)).toBe('1 h 52 min');

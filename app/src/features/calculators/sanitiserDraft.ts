@@ -1,4 +1,4 @@
-import { bleachFor, mixed, MixProblem, waterFor, type Mixed, type Range } from '@omtel/core/kitchen';
+import { bleachFor, mixed, KitchenProblem, waterFor, type Mixed, type Range } from '@omtel/core/kitchen';
 import type { RuleSet } from '@omtel/core/guidance';
 import {
   fromLitres,
@@ -51,7 +51,7 @@ export function readMix(draft: SanitiserDraft, rules: RuleSet): ReadMix {
     try {
       return work();
     } catch (error) {
-      if (!(error instanceof TypedProblem || error instanceof MixProblem)) throw error;
+      if (!(error instanceof TypedProblem || error instanceof KitchenProblem)) throw error;
       problems[field] ??= error.message;
       return null;
     }

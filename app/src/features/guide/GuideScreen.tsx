@@ -46,9 +46,10 @@ const SECTIONS: [title: string, of: (rules: RuleSet) => object][] = [
   ],
   [
     'Thermometer, cleaning, power cuts',
-    ({ thermometer, keepingApart, servings, powerCut }) => ({
+    ({ thermometer, keepingApart, frying, servings, powerCut }) => ({
       thermometer,
       keepingApart,
+      frying,
       servings,
       powerCut,
     }),

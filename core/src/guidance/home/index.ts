@@ -4,7 +4,7 @@ import { afterThaw, afterThawCooked, refreezing, thawing } from './thawing';
 import { bands, bandTime, holding } from './bands';
 import { cooking } from './cooking';
 import { avoided, cooling, heatedFirst, printedDate, reheating } from './cooling';
-import { keepingApart, powerCut, servings, thermometer } from './kitchen';
+import { frying, keepingApart, powerCut, servings, thermometer } from './kitchen';
 import { roasting } from './roasting';
 import { storage } from './storage';
 
@@ -29,6 +29,7 @@ export const homeDraft: Draft<RuleSet> = {
   reheating,
   thermometer,
   keepingApart,
+  frying,
   servings,
   powerCut,
 };

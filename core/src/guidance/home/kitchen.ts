@@ -1,4 +1,4 @@
-import { DAY_MS, HOUR_MS, pounds, SECOND_MS } from '../../units';
+import { DAY_MS, fahrenheit, HOUR_MS, pounds, SECOND_MS } from '../../units';
 import type { Draft, RuleSet } from '../schema';
 
 export const thermometer: Draft<RuleSet['thermometer']> = {
@@ -108,6 +108,21 @@ export const keepingApart: Draft<RuleSet['keepingApart']> = {
     value: { kind: 'percents', low: 3, high: 8.25 },
     source: 'keeping-clean',
     note: 'The common tablespoon in a gallon is 204 ppm from 5.25 % and 321 from 8.25 %: ask which it is.',
+  },
+};
+
+export const frying: Draft<RuleSet['frying']> = {
+  rim: {
+    title: 'Free rim above hot oil with the food in it',
+    value: { kind: 'clearance', least: { value: 4, unit: 'in' } },
+    source: 'omtel',
+    note: 'Advice says a hand’s breadth. What is icy or wet throws hot oil out: it goes in thawed and dry, or not at all.',
+  },
+  oil: {
+    title: 'Oil for frying a bird or a joint',
+    value: { kind: 'temperature', limit: 'most', at: fahrenheit(375) },
+    source: 'omtel',
+    note: 'Hotter it comes near to where it smokes and burns. The heat is off while food goes in or out.',
   },
 };
 
