@@ -56,7 +56,7 @@ test('a bird for eleven: how much to buy, and how many one feeds that is there',
   const worked = page.getByRole('status');
   await enter();
   await go('Guide');
-  await page.getByRole('textbox', { name: 'Find a number' }).fill('turkey');
+  await page.getByRole('textbox', { name: 'Find a number' }).fill('how much turkey');
   await page.getByRole('link', { name: 'Servings: how much to buy' }).click();
   await expect(page.getByRole('heading', { name: 'Servings', level: 1 })).toBeVisible();
   const people = page.getByRole('button', { name: 'People: one more' });
@@ -78,4 +78,105 @@ test('a bird for eleven: how much to buy, and how many one feeds that is there',
   await page.getByRole('link', { name: 'Rule and source' }).click();
   await expect(page.getByRole('heading', { name: 'Whole bird', level: 1 })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Servings: how much to buy' })).toBeVisible();
+});
+
+test('every instrument says what comes of its fields, or what is wrong at the field, in either unit', async ({
+  kitchen,
+}) => {
+  const { page, enter, go, tap } = kitchen;
+  const worked = page.getByRole('status');
+  const open = async (name: string, title: string) => {
+    await page.goto('/guide/calculators');
+    await page.getByRole('link', { name }).click();
+    await expect(page.getByRole('heading', { name: title, level: 1 })).toBeVisible();
+  };
+  const fill = (label: string, text: string) => page.getByLabel(label, { exact: true }).fill(text);
+  const choose = (option: string) => page.getByRole('radio', { name: option, exact: true }).click();
+  await enter();
+  await go('Guide');
+  await tap('Work something out');
+
+  await open('Oven: °C, °F, gas mark, fan', 'Oven');
+  await choose('Gas mark');
+  await choose('2');
+  await expect(worked).toContainText('Too cool for meat and poultry');
+  await choose('°F');
+  await fill('Heat', '425');
+  await expect(worked).toContainText('Gas mark 7');
+  await fill('Heat', '4250');
+  await expect(page.getByText('From 50 to 300 °C.')).toBeVisible();
+
+  await open('Brine and salt, by weight', 'Brine and salt');
+  await fill('Meat, fish or vegetables', '2');
+  await fill('Water', '2');
+  await fill('Strength', '1,5');
+  await expect(worked).toContainText('60 g of salt');
+  await fill('Strength', '20');
+  await expect(page.getByText('More than 0, and at most 10 %.')).toBeVisible();
+  await choose('How strong it is');
+  await fill('Salt', '200');
+  await expect(worked).toContainText('5.0 %');
+
+  await open('Ice bath: how much ice', 'Ice bath');
+  await fill('Food in the pot', '4');
+  await fill('Water around it', '4');
+  await expect(worked).toContainText('4.6 kg of ice');
+  await fill('Down to', '70');
+  await expect(page.getByText('Colder than it is, and not below 1 °C.')).toBeVisible();
+
+  await open('Frying a bird or a joint: how much oil', 'Frying in a pot');
+  await fill('Pot, across inside', '32');
+  await fill('Pot, high inside', '40');
+  await fill('Weight', '5,5');
+  await expect(worked).toContainText('Say first whether it is thawed and dry.');
+  await choose('Icy or wet');
+  await expect(worked).toContainText('Not into oil');
+  await choose('Thawed and dry');
+  await expect(worked).toContainText('At most 20.6 cm of cold oil');
+  await fill('Weight', '30');
+  await expect(page.getByText('This pot is too small for it: there is no room for oil.')).toBeVisible();
+
+  await open('Microwave: time by watts', 'Microwave');
+  await fill('The chart’s time', '5');
+  await fill('The chart’s oven', '1000');
+  await fill('This oven', '750');
+  await expect(worked).toContainText('6 min 40 s');
+
+  await open('A dish for more or fewer', 'A dish for more or fewer');
+  await fill('Written for', '4');
+  await fill('To be for', '9');
+  await fill('How deep in it', '4');
+  await expect(worked).toContainText('× 2.25');
+  await expect(
+    page.getByText(/^In the same pot it stands 9 cm deep and takes 5.06 times as long/),
+  ).toBeVisible();
+
+  await open('How many tubs to freeze', 'How many tubs to freeze');
+  await fill('Portions there are', '11');
+  await expect(worked).toContainText('Freeze 2 tubs today');
+  await expect(page.getByRole('listitem')).toHaveCount(4);
+  await choose('Gravy, broth');
+  await expect(worked).toContainText('Freeze 4 tubs today');
+
+  await open('Thaw in water: how long, how many changes', 'Thaw in water');
+  await fill('Weight', '3');
+  await expect(worked).toContainText('Up to 3 h 19 min');
+  await expect(worked).toContainText('Water changed 6 times');
+
+  await open('Boiling point by height', 'Boiling point');
+  await fill('Above the sea', '1600');
+  await expect(worked).toContainText('94.7 °C');
+  await fill('Above the sea', '9000');
+  await expect(page.getByText('From -430 to 5500 m above the sea.')).toBeVisible();
+  await fill('Above the sea', '1600');
+
+  // What was asked in kilograms is not asked again in pounds.
+  await page.goto('/household');
+  await choose('lb, in');
+  await choose('°F');
+  await page.goto('/guide/brine');
+  await expect(page.getByLabel('Water', { exact: true })).toHaveValue('');
+  await page.goto('/guide/boiling');
+  await fill('Above the sea', '5249');
+  await expect(worked).toContainText('202.4 °F');
 });

@@ -22,6 +22,6 @@ export { type Composition, compositionSchema, type Food, foodSchema } from './sc
 export { catalogue, foodById, isCanned, isKnownFood, keepsInCupboard, UnknownFood } from './catalogue';
 export { type Form, formById, HEAVIEST_KG, LONGEST_NAME } from './forms';
 export { prepareSearch, searchFoods } from './search';
-export { says } from './kitchenWords';
+export { asked, kept, says, SEPARATORS } from './kitchenWords';
 export { type OwnFood, ownFoodSchema, searchOwnFoods } from './ownFood';
 export { readMass } from './readMass';

@@ -1,4 +1,4 @@
-import { fahrenheit, inUnit, isAtLeast, toCelsius, type Temperature } from '../units';
+import { inUnit, isAtLeast, toCelsius, type Temperature } from '../units';
 import type { RuleSet } from '../guidance';
 import { KitchenProblem } from './problem';
 
@@ -22,6 +22,8 @@ const MARKS = {
 export type GasMark = keyof typeof MARKS;
 // Written out: a record would put the whole marks before the parts of one.
 export const gasMarks: readonly GasMark[] = ['¼', '½', '1', '2', '3', '4', '5', '6', '7', '8', '9'];
+
+const heatOf = (mark: GasMark): Temperature => ({ value: MARKS[mark], unit: 'F' });
 
 /** An oven with a fan is set so much lower than one without, K, as makers of both say; their own book comes first. */
 const FAN_LESS_K = 20;
@@ -48,7 +50,7 @@ export interface OvenSetting {
  */
 export function ovenSetting(dial: Dial, fan: boolean): OvenSetting {
   const gas = 'mark' in dial;
-  const dialC = toCelsius(gas ? fahrenheit(MARKS[dial.mark]) : dial);
+  const dialC = toCelsius(gas ? heatOf(dial.mark) : dial);
   if (!(dialC >= COOLEST_C && dialC <= HOTTEST_C))
     throw new KitchenProblem(`From ${COOLEST_C} to ${HOTTEST_C} °C.`, 'heat');
   const stillC = fan && !gas ? dialC + FAN_LESS_K : dialC;
@@ -64,4 +66,4 @@ function markAt(stillC: number): GasMark | null {
 
 /** Whether meat and poultry may roast at what is set: the figure on the dial itself has to be the rule's, with a fan too. */
 export const hotEnoughForMeat = (dial: Dial, { cooking: { oven } }: RuleSet): boolean =>
-  isAtLeast('mark' in dial ? fahrenheit(MARKS[dial.mark]) : dial, oven.value.at);
+  isAtLeast('mark' in dial ? heatOf(dial.mark) : dial, oven.value.at);

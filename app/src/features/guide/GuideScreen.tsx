@@ -1,5 +1,6 @@
 import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
-import { says, searchFoods, searchOwnFoods } from '@omtel/core/foods';
+import { says } from '@omtel/core/foods';
+import type { UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -15,8 +16,8 @@ import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useSearchReady } from '../../ui/useSearchReady';
-import { calculatorsLike } from './calculators';
-import { FoodTargets } from './FoodTargets';
+import { find, type Found } from './find';
+import { FoodNumbers } from './FoodNumbers';
 import { RuleScreen } from './RuleScreen';
 
 /** The rooms of a rule set, in the order a cook asks for them. */
@@ -76,11 +77,8 @@ export function GuideScreen() {
       sections.map(([title, found]) => ({ title, data: found.filter((rule) => says(rule.title, wanted)) })),
     [sections, wanted],
   );
-  const calculators = calculatorsLike(wanted);
-  const nothing =
-    calculators.length === 0 &&
-    shown.every(({ data }) => data.length === 0) &&
-    (wanted === '' || searchFoods(wanted).length + searchOwnFoods(ownFoods, wanted).length === 0);
+  const found = useMemo(() => find(wanted, rules, ownFoods).slice(0, MOST_FOUND), [wanted, rules, ownFoods]);
+  const nothing = found.length === 0 && shown.every(({ data }) => data.length === 0);
   const wide = useWide();
   const { rule: chosen = shown.find(({ data }) => data.length > 0)?.data[0]?.id } = useLocalSearchParams<{
     rule?: string;
@@ -95,7 +93,7 @@ export function GuideScreen() {
           {rule.title}
         </Words>
         <Words face="strong" tabular style={styles.value}>
-          {rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units)}
+          {valueWords(rule, units)}
         </Words>
       </PageLink>
     ),
@@ -106,33 +104,58 @@ export function GuideScreen() {
       <SearchField
         label="Find a number"
         onSearch={setText}
-        hint="A food or a word, such as pork chops, soup, thawing"
+        hint="As you would ask: turkey for 11, rice how long, gas mark 6"
       />
-      {calculators.length > 0 && (
-        <Rows title="Worked out">
-          {calculators.map(({ href, title }) => (
-            <PageLink key={href} href={href} style={wholeRow}>
-              <Words face="strong" tone="rim">
-                {title}
-              </Words>
-            </PageLink>
+      {found.length > 0 && (
+        <Rows title="Likeliest">
+          {found.map((each) => (
+            <FoundRow key={each.id} found={each} />
           ))}
         </Rows>
       )}
       {wanted === '' && (
         <View style={styles.doors}>
+          <Button label="Work something out" onPress={() => router.push('/guide/calculators')} />
           <Button label="How it is done" onPress={() => router.push('/guide/practice')} />
           <Button label="Where schools differ" onPress={() => router.push('/guide/differences')} />
           <Button label="Sources" onPress={() => router.push('/guide/sources')} />
           <Button label="What if: shape, weight, place" onPress={() => router.push('/guide/bench')} />
         </View>
       )}
-      {wanted !== '' && <FoodTargets text={wanted} />}
+
       {nothing && <Empty title="No rule by that name">Try a plainer word.</Empty>}
     </ListScreen>
   );
   return <Split list={list} detail={chosen && <RuleScreen key={chosen} ruleId={chosen} />} />;
 }
+
+/** What answers on another page, or there and then. */
+function FoundRow({ found }: { readonly found: Found }) {
+  const { units } = useKitchen();
+  if (found.kind === 'food') return <FoodNumbers food={found} />;
+  return (
+    <PageLink href={found.href} style={[styles.line, wholeRow]}>
+      <Words
+        style={styles.title}
+        face={found.kind === 'rule' ? 'text' : 'strong'}
+        tone={found.kind === 'rule' ? 'ink' : 'rim'}
+      >
+        {found.title}
+      </Words>
+      {found.kind === 'rule' && (
+        <Words face="strong" tabular style={styles.value}>
+          {valueWords(found.rule, units)}
+        </Words>
+      )}
+    </PageLink>
+  );
+}
+
+const valueWords = (rule: Rule, units: UnitSystem): string =>
+  rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units);
+
+/** As many as a phone shows above the rules themselves. */
+const MOST_FOUND = 6;
 
 const styles = StyleSheet.create({
   doors: { flexDirection: 'row', flexWrap: 'wrap', gap: space.s },

@@ -7,27 +7,75 @@ interface Calculator {
   readonly rules: RegExp;
 }
 
-/** What works something out. */
-const CALCULATORS: readonly Calculator[] = [
-  {
-    href: '/guide/sanitiser',
-    title: 'Sanitiser: bleach and water',
-    words: 'sanitizer sanitise clean disinfect chlorine ppm board counter knife spray bottle',
-    rules: /^keepingApart\.(sanitiser|disinfecting|bleach)/,
-  },
+/** What works something out, in the order of the work. */
+export const CALCULATORS: readonly Calculator[] = [
   {
     href: '/guide/servings',
     title: 'Servings: how much to buy',
-    words: 'portions people weight bird turkey roast joint meat guests feeds eaters per person buy',
+    words: 'much portions people weight bird turkey roast joint meat guests feeds eaters per person buy',
     rules: /^servings\./,
   },
+  {
+    href: '/guide/scale',
+    title: 'A dish for more or fewer',
+    words: 'scale recipe double halve triple multiply convert amounts ingredients pan tin pot size',
+    rules: /^cooling\.depth/,
+  },
+  {
+    href: '/guide/sanitiser',
+    title: 'Sanitiser: bleach and water',
+    words: 'much sanitizer sanitise clean disinfect chlorine ppm board counter knife spray bottle dilution',
+    rules: /^keepingApart\.(sanitiser|disinfecting|bleach)/,
+  },
+  {
+    href: '/guide/water-thaw',
+    title: 'Thaw in water: how long, how many changes',
+    words: 'defrost defrosting thawing cold water sink bath fast quick change tub',
+    rules: /^thawing\.water/,
+  },
+  {
+    href: '/guide/brine',
+    title: 'Brine and salt, by weight',
+    words: 'brining marinade marinate marinating pickle cure salting percent turkey dry wet',
+    rules: /^bands\.refrigerator/,
+  },
+  {
+    href: '/guide/oven',
+    title: 'Oven: °C, °F, gas mark, fan',
+    words: 'convert celsius fahrenheit f c gasmark convection temperature degrees dial hot',
+    rules: /^cooking\.oven/,
+  },
+  {
+    href: '/guide/microwave',
+    title: 'Microwave: time by watts',
+    words: 'wattage power minutes reheat defrost zap',
+    rules: /^cooking\.microwave|^reheating\.stand/,
+  },
+  {
+    href: '/guide/frying',
+    title: 'Frying a bird or a joint: how much oil',
+    words: 'deep fry fryer turkey oil level displacement pot grease fire',
+    rules: /^frying\./,
+  },
+  {
+    href: '/guide/boiling',
+    title: 'Boiling point by height',
+    words: 'altitude boil elevation mountain pressure barometer calibrate thermometer',
+    rules: /^thermometer\.icePoint/,
+  },
+  {
+    href: '/guide/ice-bath',
+    title: 'Ice bath: how much ice',
+    words: 'cool chill cooling soup stock pot sink fast quick',
+    rules: /^cooling\.(firstMark|secondMark)/,
+  },
+  {
+    href: '/guide/tubs',
+    title: 'How many tubs to freeze',
+    words: 'batch freeze freezing portions leftovers containers meal prep lunch boxes',
+    rules: /^storage\.(soupsStews|cookedMeat|cookedRice|cookedGrains|cookedVegetables|gravyBroth)\./,
+  },
 ];
-
-/** The calculators somebody means by what is typed; all of them while nothing is. */
-export const calculatorsLike = (typed: string): readonly Calculator[] => {
-  const wanted = typed.trim().toLowerCase();
-  return CALCULATORS.filter(({ title, words }) => `${title} ${words}`.toLowerCase().includes(wanted));
-};
 
 /** The calculators that work a rule out. */
 export const calculatorsOf = (ruleId: string): readonly Calculator[] =>

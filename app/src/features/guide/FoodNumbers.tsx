@@ -1,36 +1,26 @@
-import { searchFoods, searchOwnFoods } from '@omtel/core/foods';
 import { kindsOf, storageOf, targetOf } from '@omtel/core/clocks';
 import { describeValue, type Rule } from '@omtel/core/guidance';
 import { Link } from 'expo-router';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import type { FoundFood } from './find';
 
-const MOST_SHOWN = 4;
-
-/** The numbers of the foods that fit what was typed, there and then: cook to, and how long it keeps. */
-export const FoodTargets = memo(function FoodTargets({ text }: { readonly text: string }) {
-  const { rules, settings } = useKitchen();
-  const found = [
-    ...searchOwnFoods(settings.ownFoods, text).map(({ id, name, kinds }) => ({ id, name, kinds })),
-    ...searchFoods(text).map(({ id, name }) => ({ id, name, kinds: [id] })),
-  ];
+/** The numbers of a food, there and then: cook to, and how long it keeps. */
+export const FoodNumbers = memo(function FoodNumbers({ food }: { readonly food: FoundFood }) {
+  const { rules } = useKitchen();
+  const [foodKey, ...parts] = food.kinds;
   return (
-    <Rows>
-      {found.slice(0, MOST_SHOWN).map(({ id, name, kinds: [foodKey, ...parts] }) => (
-        <View key={id} style={styles.food}>
-          <Words size="lead" face="strong">
-            {name}
-          </Words>
-          {numbersOf({ foodKey: foodKey!, parts }, rules).map(([label, rule]) => (
-            <NumberLine key={label} label={label} rule={rule} />
-          ))}
-        </View>
+    <View style={styles.food}>
+      <Words size="lead" face="strong">
+        {food.title}
+      </Words>
+      {numbersOf({ foodKey: foodKey!, parts }, rules).map(([label, rule]) => (
+        <NumberLine key={label} label={label} rule={rule} />
       ))}
-    </Rows>
+    </View>
   );
 });
 

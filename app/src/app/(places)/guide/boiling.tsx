@@ -1,0 +1,1 @@
+export { BoilingScreen as default } from '../../../features/calculators/BoilingScreen';

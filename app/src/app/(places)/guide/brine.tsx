@@ -1,0 +1,1 @@
+export { BrineScreen as default } from '../../../features/calculators/BrineScreen';

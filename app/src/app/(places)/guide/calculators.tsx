@@ -1,0 +1,1 @@
+export { CalculatorsScreen as default } from '../../../features/guide/CalculatorsScreen';

@@ -1,0 +1,1 @@
+export { FryingScreen as default } from '../../../features/calculators/FryingScreen';

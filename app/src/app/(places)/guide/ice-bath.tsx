@@ -1,0 +1,1 @@
+export { IceBathScreen as default } from '../../../features/calculators/IceBathScreen';

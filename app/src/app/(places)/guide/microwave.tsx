@@ -1,0 +1,1 @@
+export { MicrowaveScreen as default } from '../../../features/calculators/MicrowaveScreen';

@@ -1,0 +1,1 @@
+export { OvenScreen as default } from '../../../features/calculators/OvenScreen';

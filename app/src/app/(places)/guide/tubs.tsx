@@ -1,0 +1,1 @@
+export { TubsScreen as default } from '../../../features/calculators/TubsScreen';

@@ -1,0 +1,1 @@
+export { WaterThawScreen as default } from '../../../features/calculators/WaterThawScreen';
