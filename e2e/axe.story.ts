@@ -117,6 +117,14 @@ function routesIn(folder: string): string[] {
   });
 }
 
+/** Every instrument has its own page. */
+const instruments = [
+  ...readFileSync(
+    resolve(__dirname, '../app/src/features/calculators/InstrumentScreen.tsx'),
+    'utf8',
+  ).matchAll(/^  '?([a-z-]+)'?: \w+Screen,$/gm),
+].map(([, name]) => name!);
+
 /** What stands in the addresses for their parameters, in the demo. */
 async function inDemo({ page }: Kitchen): Promise<(route: string) => string[]> {
   const { foods, meals } = (await (await page.request.get('/api/foods')).json()) as FoodList;
@@ -132,6 +140,7 @@ async function inDemo({ page }: Kitchen): Promise<(route: string) => string[]> {
     if (route === '/food/[id]/icy') return [`/food/${thawing}/icy`];
     if (/^\/food\/\[id\]\/(cool|leftovers|label)/.test(route)) return [route.replace('[id]', cooked)];
     if (route === '/record/[store]') return ['/record/refrigerator'];
+    if (route === '/guide/[instrument]') return instruments.map((name) => `/guide/${name}`);
     if (route === '/guide/rule/[id]') return ['/guide/rule/home.bandTime.limit'];
     if (route === '/thermometers/[id]') return ['/thermometers/dial'];
     if (route === '/devices/[id]') return ['/devices/nothing'];

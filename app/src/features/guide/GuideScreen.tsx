@@ -117,6 +117,7 @@ export function GuideScreen() {
         <View style={styles.doors}>
           <Button label="Work something out" onPress={() => router.push('/guide/calculators')} />
           <Button label="How it is done" onPress={() => router.push('/guide/practice')} />
+          <Button label="Practice" onPress={() => router.push('/guide/drill')} />
           <Button label="Where schools differ" onPress={() => router.push('/guide/differences')} />
           <Button label="Sources" onPress={() => router.push('/guide/sources')} />
           <Button label="What if: shape, weight, place" onPress={() => router.push('/guide/bench')} />

@@ -1,5 +1,7 @@
 import { PLAIN_GUIDANCE, rulesFor } from '@omtel/core/guidance';
+import { practice } from '@omtel/core/practice';
 import { find } from './find';
+import { TOPICS } from './findWords';
 
 const rules = rulesFor(PLAIN_GUIDANCE);
 const FIRST = 3;
@@ -71,6 +73,7 @@ const QUESTIONS: readonly (readonly [typed: string, meant: RegExp])[] = [
   ['part cook now finish tomorrow', /Interrupt|one go|Before the oven/i],
   ['kidney beans', /Kidney|bean/i],
   ['us vs uk rules', /differ/i],
+  ['quiz me', /Practice/],
 ];
 
 it('of everyday questions at least 95 in 100 find their page among the first three', () => {
@@ -89,6 +92,9 @@ it('of everyday questions at least 95 in 100 find their page among the first thr
   expect(QUESTIONS.length).toBeGreaterThanOrEqual(60);
   expect(missed.length / QUESTIONS.length > 0.05 ? missed : []).toEqual([]);
 });
+
+it('knows every part of the work by its own title', () =>
+  expect(TOPICS.map(({ title }) => title)).toEqual(practice.map(({ title }) => title)));
 
 it('finds nothing for nothing, and what is typed oddly breaks nothing', () => {
   expect(find('  ', rules, [])).toEqual([]);

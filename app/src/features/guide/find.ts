@@ -1,9 +1,8 @@
 import { asked, searchFoods, searchOwnFoods, SEPARATORS, kept, type OwnFood } from '@omtel/core/foods';
 import { listRules, type Rule, type RuleSet } from '@omtel/core/guidance';
-import { practice } from '@omtel/core/practice';
 import MiniSearch from 'minisearch';
 import { CALCULATORS } from './calculators';
-import { PAGES, SAID_OF } from './findWords';
+import { PAGES, SAID_OF, TOPICS } from './findWords';
 
 /** A food as somebody may mean it, with the kinds it is of. */
 export interface FoundFood {
@@ -57,9 +56,9 @@ function indexOf(rules: RuleSet) {
       href: `/guide/rule/${rule.id}`,
       rule,
     })),
-    ...practice.map(({ id, title }) => ({
+    ...TOPICS.map(({ title }) => ({
       kind: 'acts' as const,
-      id: `acts.${id}`,
+      id: `acts.${title}`,
       title,
       href: '/guide/practice',
     })),
@@ -67,7 +66,7 @@ function indexOf(rules: RuleSet) {
   ];
   const words = new Map<string, string>([
     ...CALCULATORS.map((each) => [each.href, each.words] as const),
-    ...practice.map(({ id, acts }) => [`acts.${id}`, acts.join(' ')] as const),
+    ...TOPICS.map((each) => [`acts.${each.title}`, each.words] as const),
     ...PAGES.map((each) => [`page.${each.href}`, each.words] as const),
   ]);
   const ruleWords = (id: string) => {

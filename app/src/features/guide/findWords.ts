@@ -26,11 +26,44 @@ export const PAGES: readonly { readonly href: string; readonly title: string; re
     title: 'Where schools differ',
     words: 'compare us uk fda usda food code europe australia why different countries',
   },
+  {
+    href: '/guide/drill',
+    title: 'Practice',
+    words: 'quiz test learn exercise train questions judge',
+  },
   { href: '/guide/sources', title: 'Sources', words: 'who says source reference authority' },
   {
     href: '/guide/bench',
     title: 'What if: shape, weight, place',
     words: 'simulate simulation heavier thicker cools',
+  },
+];
+
+/** How each part of the work is done, and what it is looked for with; what is said there is fetched with its page. */
+export const TOPICS: readonly { readonly title: string; readonly words: string }[] = [
+  { title: 'Home from the shop', words: 'shopping basket groceries carry takeaway delivery poultry buy' },
+  { title: 'Thawing', words: 'defrost tray wrapped water sink microwave icy vacuum pack stuffed' },
+  {
+    title: 'Before the oven and in it',
+    words:
+      'giblets neck stuffing middle shelf part cook finish one go slow cooker kidney beans boil marinade brine',
+  },
+  { title: 'The thermometer', words: 'where put place probe stick bone thigh breast steady clean ice water' },
+  {
+    title: 'Cooling',
+    words: 'cool down divide slice ice bath stir shallow lid cover label quickly soup pot',
+  },
+  { title: 'Heating again', words: 'reheat warm leftovers rolling boil slow cooker guest mix' },
+  { title: 'Serving', words: 'buffet stir cover ice spoon taste plate seconds table' },
+  {
+    title: 'Hands, boards, cloths',
+    words:
+      'wash soap rinse raw chicken board knife towel sponge sanitise rings sores rub produce cross contamination',
+  },
+  { title: 'Without power', words: 'power cut outage blackout doors closed ice crystals refreeze' },
+  {
+    title: 'Burns, cuts, lifting',
+    words: 'grease fire burn knife steam lid spill injury extinguisher flour water',
   },
 ];
 

@@ -1,0 +1,1 @@
+export { InstrumentScreen as default } from '../../../features/calculators/InstrumentScreen';

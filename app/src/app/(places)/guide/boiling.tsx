@@ -1,1 +1,0 @@
-export { BoilingScreen as default } from '../../../features/calculators/BoilingScreen';

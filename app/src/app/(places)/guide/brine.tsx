@@ -1,1 +1,0 @@
-export { BrineScreen as default } from '../../../features/calculators/BrineScreen';

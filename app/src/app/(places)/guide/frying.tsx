@@ -1,1 +1,0 @@
-export { FryingScreen as default } from '../../../features/calculators/FryingScreen';

@@ -1,1 +1,0 @@
-export { IceBathScreen as default } from '../../../features/calculators/IceBathScreen';

@@ -1,1 +1,0 @@
-export { MicrowaveScreen as default } from '../../../features/calculators/MicrowaveScreen';

@@ -1,1 +1,0 @@
-export { OvenScreen as default } from '../../../features/calculators/OvenScreen';

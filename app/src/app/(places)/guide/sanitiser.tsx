@@ -1,1 +1,0 @@
-export { SanitiserScreen as default } from '../../../features/calculators/SanitiserScreen';

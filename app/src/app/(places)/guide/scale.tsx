@@ -1,1 +1,0 @@
-export { ScaleScreen as default } from '../../../features/calculators/ScaleScreen';

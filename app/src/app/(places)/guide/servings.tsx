@@ -1,1 +1,0 @@
-export { ServingsScreen as default } from '../../../features/calculators/ServingsScreen';

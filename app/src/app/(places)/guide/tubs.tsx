@@ -1,1 +1,0 @@
-export { TubsScreen as default } from '../../../features/calculators/TubsScreen';

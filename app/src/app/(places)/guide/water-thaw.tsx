@@ -1,1 +1,0 @@
-export { WaterThawScreen as default } from '../../../features/calculators/WaterThawScreen';
