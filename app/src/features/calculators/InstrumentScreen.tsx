@@ -1,5 +1,6 @@
 import { useLocalSearchParams } from 'expo-router';
 import type { ComponentType } from 'react';
+import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { BoilingScreen } from './BoilingScreen';
@@ -31,9 +32,11 @@ const INSTRUMENTS: Readonly<Record<string, ComponentType>> = {
 
 /** The instrument that is asked for. */
 export function InstrumentScreen() {
+  const { units } = useKitchen();
   const { instrument } = useLocalSearchParams<{ instrument: string }>();
   const Instrument = Object.hasOwn(INSTRUMENTS, instrument) ? INSTRUMENTS[instrument] : undefined;
-  if (Instrument) return <Instrument />;
+  // In other units it is asked anew: what stands there was typed in those before.
+  if (Instrument) return <Instrument key={`${units.temperature} ${units.mass}`} />;
   return (
     <Screen title="Work something out" backTo="/guide/calculators">
       <Empty title="No such page">All there are stand under Guide, Work something out.</Empty>

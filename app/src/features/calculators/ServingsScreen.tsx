@@ -1,7 +1,6 @@
 import { formatMass, massUnitOf } from '@omtel/core/units';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
-import { useRemembered } from '../../store/useRemembered';
 import { Beside } from '../../ui/Beside';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -21,13 +20,14 @@ import {
   type ServingsDraft,
   type Worked,
 } from './servingsDraft';
+import { useAsked } from './useAsked';
 
 /** How much to buy for a table, and how many a weight feeds. */
 export function ServingsScreen() {
   const { rules, units, settings } = useKitchen();
   const { table } = settings;
   const fresh = freshServings(table.length || 4, table.filter(({ small }) => small).length);
-  const [draft, set] = useRemembered<ServingsDraft>('servings', fresh);
+  const [draft, set] = useAsked<ServingsDraft>('servings', fresh);
   const massUnit = massUnitOf(units);
   const worked = workOut(draft, massUnit, rules);
   return (

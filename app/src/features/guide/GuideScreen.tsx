@@ -2,7 +2,7 @@ import { describeValue, listRules, type Rule, type RuleSet } from '@omtel/core/g
 import { says } from '@omtel/core/foods';
 import type { UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
@@ -16,7 +16,7 @@ import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useSearchReady } from '../../ui/useSearchReady';
-import { find, type Found } from './find';
+import { find, readyToFind, type Found } from './find';
 import { FoodNumbers } from './FoodNumbers';
 import { RuleScreen } from './RuleScreen';
 
@@ -72,6 +72,10 @@ export function GuideScreen() {
   );
   const wanted = text.trim().toLowerCase();
   useSearchReady();
+  useEffect(() => {
+    const timer = setTimeout(() => readyToFind(rules), READY_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [rules]);
   const shown = useMemo(
     () =>
       sections.map(([title, found]) => ({ title, data: found.filter((rule) => says(rule.title, wanted)) })),
@@ -155,6 +159,8 @@ function FoundRow({ found }: { readonly found: Found }) {
 const valueWords = (rule: Rule, units: UnitSystem): string =>
   rule.value.kind === 'roastTable' ? 'chart' : describeValue(rule.value, units);
 
+/** Once the guide stands. */
+const READY_AFTER_MS = 300;
 /** As many as a phone shows above the rules themselves. */
 const MOST_FOUND = 6;
 

@@ -86,6 +86,13 @@ function indexOf(rules: RuleSet) {
 
 const indexes = new WeakMap<RuleSet, ReturnType<typeof indexOf>>();
 
+/** Makes ready what a rule set is looked through by, so that the first letter need not wait for it. */
+export function readyToFind(rules: RuleSet): ReturnType<typeof indexOf> {
+  let ready = indexes.get(rules);
+  if (!ready) indexes.set(rules, (ready = indexOf(rules)));
+  return ready;
+}
+
 /**
  * What may answer a question, the likeliest first: foods, rules, instruments, how things are done, pages. Typed as a hurried person
  * types; where a food is named it comes first, and what else is asked right after it.
@@ -101,9 +108,7 @@ export function find(typed: string, rules: RuleSet, ownFoods: readonly OwnFood[]
 
 /** @param food what the food is called that comes first: what else is said says more of the page. */
 function pagesLike(typed: string, rules: RuleSet, food: readonly string[]): readonly FoundPage[] {
-  let ready = indexes.get(rules);
-  if (!ready) indexes.set(rules, (ready = indexOf(rules)));
-  const { index, byId } = ready;
+  const { index, byId } = readyToFind(rules);
   const found = index
     .search(typed, {
       boost: { title: 2 },
