@@ -96,6 +96,14 @@ it('of everyday questions at least 95 in 100 find their page among the first thr
 it('knows every part of the work by its own title', () =>
   expect(TOPICS.map(({ title }) => title)).toEqual(practice.map(({ title }) => title)));
 
+it.each([
+  ['samon', /^Salmon/],
+  ['brocoli', /^Brassicas|roccoli/],
+  ['yogurt', /^Yoghurt/],
+  ['mince', /^Ground/],
+  ['prawns', /^(Shrimp|Cooked prawns)/],
+])('of %s the food comes first', (typed, meant) => expect(find(typed, rules, [])[0]!.title).toMatch(meant));
+
 it('finds nothing for nothing, and what is typed oddly breaks nothing', () => {
   expect(find('  ', rules, [])).toEqual([]);
   for (const typed of ['?', '%%', '\u0000', 'a'.repeat(500), 'DROP TABLE', '🐟', 'how long is it'])

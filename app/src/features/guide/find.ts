@@ -125,6 +125,8 @@ function pagesLike(typed: string, rules: RuleSet, food: readonly string[]): read
 }
 
 const OF_FOOD = 0.3;
+/** More than are shown. */
+const MOST_FOODS = 8;
 
 function foodsLike(typed: string, ownFoods: readonly OwnFood[]): readonly FoundFood[] {
   const words = typed
@@ -139,6 +141,7 @@ function foodsLike(typed: string, ownFoods: readonly OwnFood[]): readonly FoundF
     kinds,
   }));
   const known = searchFoods(text)
+    .slice(0, MOST_FOODS)
     .filter((food) => sounds([food.name, ...food.aliases].join(' '), words))
     .map(({ id, name }): FoundFood => ({ kind: 'food', id, title: name, kinds: [id] }));
   return [...own, ...known];
@@ -154,4 +157,4 @@ function sounds(called: string, words: readonly string[]): boolean {
     );
   });
 }
-const ALIKE = 3;
+const ALIKE = 2;
