@@ -44,7 +44,7 @@ function lifeOf(slip: SlipId, chance: Chance, now: number): readonly FoodEvent[]
   const foodId = newId();
   const event = <Type extends EventType>(agoMs: number, type: Type, payload: Payload<Type>): FoodEvent =>
     ({ id: newId(), foodId, at: now - agoMs, type, payload }) as FoodEvent;
-  return SLIPS[slip]({ chance, now, foodId, event });
+  return SLIPS[slip]({ chance, now, event });
 }
 
 /** How often each slip was asked and answered wrongly, on this device. */

@@ -56,7 +56,6 @@ const HARDY = ['hard-cheese', 'butter', 'jam'] as const;
 export interface Teller {
   readonly chance: Chance;
   readonly now: number;
-  readonly foodId: string;
   readonly event: <Type extends EventType>(agoMs: number, type: Type, payload: Payload<Type>) => FoodEvent;
 }
 

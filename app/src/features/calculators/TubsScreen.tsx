@@ -44,7 +44,7 @@ export function TubsScreen() {
   const keepsMs = keptFor(refrigerator.value);
   const { out, problems } = workedOut({ portions, aMeal, aTub }, (typed) => {
     const found = tubsOf({ portions: typed.portions, aMeal: typed.aMeal, everyMs: every * DAY_MS, keepsMs });
-    return { ...found, ...inTubs(found.freeze, typed.aTub) };
+    return { ...found, ...inTubs(found.freeze, typed.aTub), full: typed.aTub };
   });
   const field = (name: 'portions' | 'aMeal' | 'aTub', label: string) => (
     <Field
@@ -57,7 +57,7 @@ export function TubsScreen() {
   );
   const result: Said | null = out && {
     said: out.freeze === 0 ? 'Freeze none' : `Freeze ${out.tubs} ${out.tubs === 1 ? 'tub' : 'tubs'} today`,
-    about: `${few(out.keep)} in the refrigerator, ${few(out.freeze)} in the freezer${out.freeze > 0 && out.last < Number(aTub.replace(',', '.')) ? `, the last tub with ${few(out.last)}` : ''}.`,
+    about: `${few(out.keep)} in the refrigerator, ${few(out.freeze)} in the freezer${out.freeze > 0 && out.last < out.full ? `, the last tub with ${few(out.last)}` : ''}.`,
   };
   return (
     <Calculator
