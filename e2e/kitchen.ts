@@ -82,6 +82,8 @@ export const test = base.extend<{ kitchen: Kitchen }, { stage: Stage }>({
         await page.getByRole('radio', { name: 'Eat next' }).click();
         // Of a long list only what is near the eye is drawn.
         await page.getByRole('textbox', { name: 'Look for' }).fill(name);
+        // A list is tapped once it has come to rest: what is looked for moves up under the finger.
+        await expect(page.getByText(/^\d+ of \d+ foods$/)).toBeVisible();
         await page.getByRole('link', { name: new RegExp(`^${name}`) }).click();
         await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();
         await expect(page).toHaveURL(/\/food\/|food=/);
