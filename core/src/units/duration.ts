@@ -23,12 +23,14 @@ export function formatDuration(durationMs: number): string {
 }
 
 /**
- * A duration that must not look shorter than it is: rounded up to the whole minute first.
+ * A duration that must not look shorter than it is: rounded up to the whole minute first, and from a day on to the whole hour.
  *
  * @example formatDurationUp(61_000) // '2 min'
  */
 export function formatDurationUp(durationMs: number): string {
-  return formatDuration(Math.ceil(Math.abs(durationMs) / MINUTE_MS) * MINUTE_MS);
+  const total = Math.abs(durationMs);
+  const grain = total > DAY_MS ? HOUR_MS : MINUTE_MS;
+  return formatDuration(Math.ceil(total / grain) * grain);
 }
 
 /**

@@ -7,6 +7,8 @@ import {
   fahrenheit,
   formatDuration,
   formatDurationUp,
+  HOUR_MS,
+  MINUTE_MS,
   formatHold,
   formatLeastLength,
   formatMostLength,
@@ -110,6 +112,11 @@ describe('display', () => {
   it('cuts what is left and rounds up what is needed', () => {
     expect(formatDuration(25 * 60_000 + 59_999)).toBe('25 min');
     expect(formatDurationUp(25 * 60_000 + 1)).toBe('26 min');
+    // What is told in whole hours is rounded up to them: a thaw of 82 h 1 min is not over after 3 d 10 h.
+    expect(formatDurationUp(82 * HOUR_MS + MINUTE_MS)).toBe('3 d 11 h');
+    expect(formatDurationUp(24 * HOUR_MS)).toBe('24 h');
+    expect(formatDurationUp(24 * HOUR_MS + 1)).toBe('25 h');
+    expect(formatDurationUp(23 * HOUR_MS + 59 * MINUTE_MS + 1)).toBe('24 h');
     expect(formatMostLength({ value: 2, unit: 'in' }, METRIC)).toBe('5 cm');
     expect(formatMostLength({ value: 5, unit: 'cm' }, IMPERIAL)).toBe('1.9 in');
     expect(formatLeastLength({ value: 4, unit: 'in' }, METRIC)).toBe('10.2 cm');
