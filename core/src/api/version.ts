@@ -2,4 +2,4 @@
 export const SPEAKS = 'omtel-speaks';
 
 /** Another one where a page of before would misunderstand, or be misunderstood: what either takes or tells has changed. */
-export const API_VERSION = 2;
+export const API_VERSION = 3;

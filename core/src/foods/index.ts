@@ -23,5 +23,6 @@ export { catalogue, foodById, isCanned, isKnownFood, keepsInCupboard, UnknownFoo
 export { type Form, formById, HEAVIEST_KG, LONGEST_NAME } from './forms';
 export { prepareSearch, searchFoods } from './search';
 export { asked, kept, says, SEPARATORS } from './kitchenWords';
+export { type AllergenId, allergenIds, allergenName, containsWords } from './allergens';
 export { type OwnFood, ownFoodSchema, searchOwnFoods } from './ownFood';
 export { readMass } from './readMass';

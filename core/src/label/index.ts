@@ -1,5 +1,5 @@
 /**
- * What stands on a label: name, dates and the line a scanner reads.
- * Printing and pictures belong to the app.
+ * What stands on a label: name, dates, and what some cannot eat; and whether a label printed earlier still says it.
+ * Where it stands there belongs to `print`.
  */
-export { type Label, labelOf } from './label';
+export { type Label, labelDateOf, labelDateWords, labelOf, outdatedLabel } from './label';

@@ -21,6 +21,7 @@ const OF_ONE_FOOD: ReadonlySet<EventType> = new Set([
   'unaccounted',
   'opened',
   'labelled',
+  'allergens',
   'dated',
   'eaten',
   'discarded',

@@ -1,4 +1,5 @@
 import { formatDuration, formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
+import { containsWords } from '../foods/allergens';
 import { rulesOf } from '../guidance';
 import { longDay, moment } from '../time';
 import type { FoodEvent, HoldingDuty, Place, Shelf } from './events';
@@ -101,6 +102,8 @@ export function eventWords(
       return 'Opened';
     case 'labelled':
       return 'Labelled';
+    case 'allergens':
+      return containsWords(event.payload.contains) ?? 'Nothing noted that some cannot eat';
     case 'dated':
       return `Counts from ${moment(event.payload.since, event.at, zone)}`;
     case 'outSince':

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { allergenIds } from '../foods/allergens';
 import { formIds } from '../foods/categories';
 import { isKnownFood, keepsInCupboard } from '../foods/catalogue';
 import { HEAVIEST_KG, LONGEST_NAME } from '../foods/forms';
@@ -58,6 +59,12 @@ const nothing = z.object({}).strict();
 const carrying = { bag: z.literal(true).optional(), season: z.literal('cool').optional() };
 /** The date a maker printed, to its end. Use-by speaks of safety, best before of taste. */
 const printed = z.object({ kind: z.enum(['useBy', 'bestBefore']), at: instant }).strict();
+/** The date on a label: what counts for who reads it on another day. */
+const labelDate = z.discriminatedUnion('kind', [
+  z.object({ kind: z.enum(['useBy', 'frozen']), at: instant }).strict(),
+  z.object({ kind: z.literal('unknown') }).strict(),
+]);
+export type LabelDate = z.infer<typeof labelDate>;
 /** Longer than a thermometer is watched in one go. */
 const LONGEST_WATCH_MS = 5 * 60 * 1000;
 const span = z.object({ fastMs: z.number().int().min(0), slowMs: z.number().int().min(0) });
@@ -139,7 +146,10 @@ export const payloads = {
   iceSeen: nothing,
   /** A can or a pack was opened: its days count from here, and fish has air again. */
   opened: nothing,
-  labelled: nothing,
+  /** A label is on it. `says`: the date that stands there; left out: nobody knows. */
+  labelled: z.object({ says: labelDate.optional() }).strict(),
+  /** What it contains that some cannot eat; the last word holds. None: nothing is noted any more. */
+  allergens: z.object({ contains: z.array(z.enum(allergenIds)).max(allergenIds.length) }).strict(),
   /** Somebody remembered since when its days count: bought, opened, thawed or cooked. */
   dated: z.object({ since: instant }).strict(),
   /** Somebody remembered when it left the heat or the cold where it came from. */

@@ -10,6 +10,7 @@ export {
   type EventType,
   type FoodEvent,
   type HoldingDuty,
+  type LabelDate,
   type Payload,
   payloads,
   type Place,

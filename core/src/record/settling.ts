@@ -40,6 +40,7 @@ const OF_WORDS: ReadonlySet<FoodEvent['type']> = new Set([
   'note',
   'guided',
   'labelled',
+  'allergens',
   'planned',
   'planDropped',
 ]);

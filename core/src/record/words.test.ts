@@ -58,6 +58,7 @@ describe('what happened, in words', () => {
     [happened(START, 'iceSeen'), 'Still has ice in it'],
     [happened(START, 'opened'), 'Opened'],
     [happened(START, 'labelled'), 'Labelled'],
+    [happened(START, 'allergens', { contains: ['fish', 'milk'] }), 'Contains fish, milk'],
     [
       happened(START, 'planned', {
         method: 'fresh',

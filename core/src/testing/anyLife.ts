@@ -36,6 +36,7 @@ const done: fc.Arbitrary<Step> = fc.oneof(
     (at) => happened(at, 'served'),
     (at) => happened(at, 'opened'),
     (at) => happened(at, 'labelled'),
+    (at) => happened(at, 'allergens', { contains: ['milk', 'fish'] }),
     (at) => happened(at, 'storeRight'),
     (at) => happened(at, 'powerOn'),
     (at) => happened(at, 'iceSeen'),

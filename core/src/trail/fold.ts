@@ -9,7 +9,7 @@ import type { FoodState } from './state';
 import { throughTime } from './throughTime';
 
 /** Grows with every change of what the fold makes of the same events, so that stored states of an older one are redone. */
-export const FOLD_VERSION = 13;
+export const FOLD_VERSION = 14;
 
 /** A trail must begin with the food being added, and hold one food only. */
 export class BrokenTrail extends Error {

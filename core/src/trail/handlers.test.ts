@@ -47,7 +47,13 @@ describe('what is noted changes nothing else', () => {
 
   it.each<[string, FoodEvent, Partial<FoodState>]>([
     ['the oven is on', happened(hours(1), 'ovenOn'), { ovenOnAt: hours(1) }],
-    ['labelled', happened(hours(1), 'labelled'), { labelled: true }],
+    ['labelled by hand', happened(hours(1), 'labelled', {}), { labelled: true, labelSays: null }],
+    [
+      'labelled with a date',
+      happened(hours(1), 'labelled', { says: { kind: 'useBy', at: hours(90) } }),
+      { labelled: true, labelSays: { kind: 'useBy', at: hours(90) } },
+    ],
+    ['what it contains', happened(hours(1), 'allergens', { contains: ['milk'] }), { allergens: ['milk'] }],
     ['planned', happened(hours(1), 'planned', plan), { plan }],
     [
       'a cooling that was planned',

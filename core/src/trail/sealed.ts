@@ -1,5 +1,6 @@
 import type { RuleSet } from '../guidance';
 import type { FoodEvent } from '../record';
+import { allergens, labelled } from './events/saying';
 import { openExposure, ledgerOf } from '../clocks';
 import { hearOfStore, tellsOfStore } from './spells';
 import type { FoodState } from './state';
@@ -54,7 +55,8 @@ export function stillSealed(state: FoodState, event: FoodEvent, rules: RuleSet):
   if (!state.sealed) return null;
   if (tellsOfStore(event)) return hearOfStore(state, event, rules);
   const { type, at, payload } = event;
-  if (type === 'labelled') return { ...state, labelled: true };
+  if (type === 'labelled') return labelled(state, event, rules);
+  if (type === 'allergens') return allergens(state, event, rules);
   if (type === 'printed') return { ...state, printed: payload };
   if (LEAVES_CLOSED.has(type)) return state;
   if (type !== 'moved' || payload.place === 'freezer') return null;

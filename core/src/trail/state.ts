@@ -1,6 +1,6 @@
-import type { FormId } from '../foods';
+import type { AllergenId, FormId } from '../foods';
 import type { Temperature } from '../units';
-import type { CoolingPlan, Payload, Place, ProbePlace, Shelf } from '../record';
+import type { CoolingPlan, LabelDate, Payload, Place, ProbePlace, Shelf } from '../record';
 import type { GuidanceChoice } from '../guidance';
 import type {
   Chill,
@@ -106,6 +106,10 @@ export interface FoodState {
   /** In the maker's pack, closed, with a use-by on it. */
   readonly unopened: boolean;
   readonly labelled: boolean;
+  /** The date that stands on its label; null where it has none, or nobody knows. */
+  readonly labelSays: LabelDate | null;
+  /** What was noted that some cannot eat; nothing noted is not "contains none". */
+  readonly allergens: readonly AllergenId[];
   /** The food it was divided from, if any. */
   readonly dividedFrom: string | null;
   /** When it came into the log. */

@@ -1,4 +1,4 @@
-import type { FoodTrail } from '@omtel/core/api';
+import { API_VERSION, type FoodTrail } from '@omtel/core/api';
 import { DAY_MS } from '@omtel/core/units';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 
@@ -28,8 +28,12 @@ const opened = new Map<string, Promise<IDBPDatabase<CopySchema>>>();
 function copyOf(householdId: string): Promise<IDBPDatabase<CopySchema>> {
   const known = opened.get(householdId);
   if (known) return known;
-  const opening = openDB<CopySchema>(nameOf(householdId), 1, {
-    upgrade: (db) => void db.createObjectStore('answers', { keyPath: 'path' }),
+  const opening = openDB<CopySchema>(nameOf(householdId), API_VERSION, {
+    // What was told to a page of another version may lack what this one reads: it is asked for anew.
+    upgrade: (db) => {
+      if (db.objectStoreNames.contains('answers')) db.deleteObjectStore('answers');
+      db.createObjectStore('answers', { keyPath: 'path' });
+    },
     // Another tab signs out: what it deletes is not held on to.
     blocking: () => void opening.then((db) => db.close()).then(() => opened.delete(householdId)),
   });

@@ -16,6 +16,7 @@ export const moving: HandlersOf<'putAway' | 'moved'> = {
       shelf: shelf ?? null,
       covered: covered ?? cold.covered,
       labelled: false,
+      labelSays: null,
       plan: null,
     };
     return place === 'freezer' ? intoFreezer(stored, at, rules) : stored;

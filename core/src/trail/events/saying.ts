@@ -2,10 +2,24 @@ import { openExposure, ledgerOf } from '../../clocks';
 import { withOutSince } from '../beginning';
 import { withDate } from '../counts';
 import { aired } from '../airing';
-import type { HandlersOf } from './handler';
+import type { Handler, HandlersOf } from './handler';
+
+/** A label says nothing of the food itself. */
+export const labelled: Handler<'labelled'> = (state, { payload: { says = null } }) => ({
+  ...state,
+  labelled: true,
+  labelSays: says,
+});
+
+export const allergens: Handler<'allergens'> = (state, { payload }) => ({
+  ...state,
+  allergens: payload.contains,
+});
 
 /** What is said of a food where it stands: its dates, its label, what nobody saw. */
-export const saying: HandlersOf<'dated' | 'outSince' | 'printed' | 'unaccounted' | 'opened' | 'labelled'> = {
+export const saying: HandlersOf<
+  'dated' | 'outSince' | 'printed' | 'unaccounted' | 'opened' | 'labelled' | 'allergens'
+> = {
   dated: (state, { at, payload }) => {
     const since = Math.min(payload.since, at);
     const thaw =
@@ -26,5 +40,6 @@ export const saying: HandlersOf<'dated' | 'outSince' | 'printed' | 'unaccounted'
   },
   // Whatever is done with what is in a can has opened it before; saying so does no more. Fish gets air by it.
   opened: (state, { at }, rules) => aired(state, at, rules),
-  labelled: (state) => ({ ...state, labelled: true }),
+  labelled,
+  allergens,
 };

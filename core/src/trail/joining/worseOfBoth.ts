@@ -61,6 +61,8 @@ export function worseOfBoth(state: FoodState, other: FoodState, at: number, rule
         depthM: Math.max(state.container.depthM, moved.container.depthM),
       },
     labelled: false,
+    labelSays: null,
+    allergens: [...new Set([...state.allergens, ...moved.allergens])],
   };
 }
 
