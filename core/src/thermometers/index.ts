@@ -16,3 +16,4 @@ export {
 } from './schema';
 export { keptWith } from './shown';
 export { type Known, offsetOf, type Standing, standingOf } from './standing';
+export { degreesWords, spanWords, standingWords } from './standingWords';

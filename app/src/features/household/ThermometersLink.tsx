@@ -1,10 +1,11 @@
+import { standingWords } from '@omtel/core/thermometers';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { useGoTo } from '../../ui/goTo';
 import { Button } from '../../ui/Button';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { standingWords, useThermometers } from '../thermometers';
+import { useThermometers } from '../thermometers';
 
 /** The household's thermometers in a line each, and the way to their page. */
 export function ThermometersLink() {

@@ -1,4 +1,4 @@
-import { offsetOf, type Thermometer } from '@omtel/core/thermometers';
+import { offsetOf, type Thermometer, spanWords } from '@omtel/core/thermometers';
 import { shortDay } from '@omtel/core/time';
 import { kelvinOf, toCelsius } from '@omtel/core/units';
 import { useState } from 'react';
@@ -9,7 +9,6 @@ import { Chart } from '../../ui/chart/Chart';
 import { useLook } from '../../ui/theme';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { spanWords } from './standingWords';
 
 const HEIGHT = 120;
 /** The room at the left for the degrees, px. */

@@ -11,7 +11,7 @@ import { Panel } from '../../ui/Panel';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { altitudeIn, altitudeUnit, readAltitude, readCheck } from './checkDraft';
-import { degreesWords } from './standingWords';
+import { degreesWords } from '@omtel/core/thermometers';
 
 interface CheckStepsProps {
   readonly thermometer: Thermometer;

@@ -3,7 +3,7 @@ import { useKitchen } from '../../store/useKitchen';
 import { Panel } from '../../ui/Panel';
 import { Words } from '../../ui/Words';
 import { readInDoubt } from './doubt';
-import { standingWords } from './standingWords';
+import { standingWords } from '@omtel/core/thermometers';
 import { useThermometers } from './useThermometers';
 
 /** That a food was last read with what has turned out to be in doubt: said, and not mended. */

@@ -4,7 +4,7 @@ import { Choice } from '../../ui/Choice';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { forFood } from './asRead';
-import { standingWords } from './standingWords';
+import { standingWords } from '@omtel/core/thermometers';
 import type { RatedThermometer } from './useThermometers';
 
 interface ReadWithProps {

@@ -4,6 +4,9 @@ import {
   type CheckPoint,
   type Mishap,
   type ThermometerEntry,
+  degreesWords,
+  spanWords,
+  standingWords,
 } from '@omtel/core/thermometers';
 import { moment, monthName } from '@omtel/core/time';
 import { formatTemperature, toCelsius } from '@omtel/core/units';
@@ -22,7 +25,6 @@ import { Words } from '../../ui/Words';
 import { CheckHistory } from './CheckHistory';
 import { CheckSteps } from './CheckSteps';
 import { readInDoubt } from './doubt';
-import { degreesWords, spanWords, standingWords } from './standingWords';
 import { useKept } from './useKept';
 import { useThermometers, type RatedThermometer } from './useThermometers';
 

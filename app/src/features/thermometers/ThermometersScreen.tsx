@@ -10,7 +10,7 @@ import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
-import { standingWords } from './standingWords';
+import { standingWords } from '@omtel/core/thermometers';
 import { ThermometerForm } from './ThermometerForm';
 import { useKept } from './useKept';
 import { useThermometers } from './useThermometers';

@@ -1,8 +1,7 @@
 import type { RuleSet } from '@omtel/core/guidance';
 import { payloads, type Payload } from '@omtel/core/record';
-import { keptWith, KINDS } from '@omtel/core/thermometers';
+import { keptWith, KINDS, degreesWords } from '@omtel/core/thermometers';
 import { toCelsius, type Problem, type Temperature, type UnitSystem } from '@omtel/core/units';
-import { degreesWords } from './standingWords';
 import type { RatedThermometer } from './useThermometers';
 
 /** A reading of food as it is kept: corrected by the checks of its thermometer, or in doubt; or a sentence for its field. */

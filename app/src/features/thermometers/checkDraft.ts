@@ -4,6 +4,7 @@ import {
   type CheckPoint,
   type Thermometer,
   type ThermometerEntry,
+  degreesWords,
 } from '@omtel/core/thermometers';
 import {
   orProblem,
@@ -13,7 +14,6 @@ import {
   type TemperatureUnit,
   type UnitSystem,
 } from '@omtel/core/units';
-import { degreesWords } from './standingWords';
 
 const FOOT_M = 0.3048;
 

@@ -2,5 +2,4 @@
 export { ReadWith } from './ReadWith';
 export { ReadInDoubt } from './ReadInDoubt';
 export { asRead, usualThermometer } from './asRead';
-export { standingWords } from './standingWords';
 export { useThermometers, type RatedThermometer } from './useThermometers';

@@ -1,11 +1,10 @@
 import { homeRules, rulesOf } from '@omtel/core/guidance';
-import { standingOf, type Thermometer, type ThermometerEntry } from '@omtel/core/thermometers';
+import { standingOf, type Thermometer, type ThermometerEntry, standingWords } from '@omtel/core/thermometers';
 import { DAY_MS, type UnitSystem } from '@omtel/core/units';
 import { METRIC, NOW } from '../../../test/story';
 import { asRead, usualThermometer } from './asRead';
 import { altitudeIn, readAltitude, readCheck } from './checkDraft';
 import { readInDoubt } from './doubt';
-import { standingWords } from './standingWords';
 import { emptyFields, proposedFor, readThermometer } from './thermometerDraft';
 import { isoDay } from '@omtel/core/time';
 import type { RatedThermometer } from './useThermometers';

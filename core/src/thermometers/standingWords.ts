@@ -1,6 +1,6 @@
-import { offsetOf, type Standing } from '@omtel/core/thermometers';
-import { moment } from '@omtel/core/time';
-import { formatTemperature, kelvinIn, type UnitSystem } from '@omtel/core/units';
+import { offsetOf, type Standing } from './standing';
+import { moment } from '../time';
+import { formatTemperature, kelvinIn, type UnitSystem } from '../units';
 
 type Doubt = Extract<Standing, { is: 'inDoubt' }>['why'];
 
