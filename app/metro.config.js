@@ -7,7 +7,10 @@ const config = getDefaultConfig(__dirname);
 // never call, would be a tenth of its first load.
 const ALL_LOCALES = /^\.\.?\/locales\/index\.(c?js)$/;
 const JSON_SCHEMAS = /\/(from-json-schema|json-schema-processors)\.(c?js)$/;
+// What turns pages of other kinds into PDF, which nothing here is, would be twice as much as the rest of that package.
+const OF_PDF = /^(html2canvas|dompurify|canvg|core-js\/.*)$/;
 config.resolver.resolveRequest = (context, name, platform) => {
+  if (context.originModulePath.includes('/jspdf/') && OF_PDF.test(name)) return { type: 'empty' };
   const inZod = context.originModulePath.includes('/zod/');
   if (inZod && JSON_SCHEMAS.test(name)) return { type: 'empty' };
   return context.resolveRequest(

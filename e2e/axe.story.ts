@@ -138,9 +138,18 @@ async function inDemo({ page }: Kitchen): Promise<(route: string) => string[]> {
     if (route === '/food/[id]')
       return [raw, cooked, thawing, named('Tub without')].map((id) => `/food/${id}`);
     if (route === '/food/[id]/icy') return [`/food/${thawing}/icy`];
-    if (/^\/food\/\[id\]\/(cool|leftovers|label)/.test(route)) return [route.replace('[id]', cooked)];
+    if (/^\/food\/\[id\]\/(cool|leftovers)/.test(route)) return [route.replace('[id]', cooked)];
     if (route === '/record/[store]') return ['/record/refrigerator'];
     if (route === '/guide/[instrument]') return instruments.map((name) => `/guide/${name}`);
+    if (route === '/print/[what]')
+      return [
+        '/print/cards',
+        '/print/door',
+        `/print/label?of=${cooked}`,
+        `/print/label?of=${raw},${cooked}`,
+        `/print/meal?id=${meals[0]!.mealId}`,
+        `/print/thaw?food=${thawing}`,
+      ];
     if (route === '/guide/rule/[id]') return ['/guide/rule/home.bandTime.limit'];
     if (route === '/thermometers/[id]') return ['/thermometers/dial'];
     if (route === '/devices/[id]') return ['/devices/nothing'];

@@ -134,7 +134,7 @@ test('raw meat is asked its shelf; a plan and a label are one tap from there', a
   await tap('Put it in');
   await page.getByRole('button', { name: 'Its label' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  expect(page.url()).toMatch(/\/label$/);
+  expect(page.url()).toMatch(/\/print\/label\?of=/);
   await go('Log');
   await expect(page.getByText(/^Put in the refrigerator, lower shelf/)).toBeVisible();
 });

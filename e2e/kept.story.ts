@@ -44,7 +44,7 @@ test('a can keeps closed in the cupboard, and its days begin when it is opened',
   await tap('To the refrigerator');
   await ruling('Fine');
   await tap('Label');
-  await expect(page.getByRole('group', { name: 'Label' })).toContainText('Use by');
+  await expect(page.getByRole('group', { name: /^Label/ })).toContainText('Use by');
   await tap('It is labelled');
   await expect(page.getByRole('heading', { name: 'Beans, canned', level: 1 })).toBeVisible();
 });

@@ -6,6 +6,7 @@ import { openStage } from '../scripts/lib/stage';
 import { ensureWebBuild } from '../scripts/lib/webBuild';
 import { another, found, newName, now, PASSPHRASE, putIn, secondPhone, signIn } from './atTheDoor';
 import { expect, test } from './kitchen';
+import { readPdf, savedBy } from './printed';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -70,6 +71,9 @@ test('after one visit everything opens without a server, and what is recorded th
       await page.goto(path);
       await heading(page, name);
     }
+    // The card for the door, with the letters it is set in.
+    await page.goto('/print/door');
+    expect((await readPdf(await savedBy(page, 'Save as PDF'))).text).toContain('Side of trout 1.1 kg');
     // A food's trail.
     await page.goto('/stores');
     await food('Lamb shoulder');

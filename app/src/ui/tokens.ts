@@ -38,6 +38,9 @@ const dark: typeof light = {
 export type Colors = typeof light;
 export const colors: { readonly light: Colors; readonly dark: Colors } = { light, dark };
 
+/** Ink and paper, and codes for phones: dark on light, whatever the page around them is. */
+export const print = { ink: '#000', paper: '#fff' } as const;
+
 export const fonts = {
   text: 'AtkinsonHyperlegibleNext_400Regular',
   strong: 'AtkinsonHyperlegibleNext_600SemiBold',

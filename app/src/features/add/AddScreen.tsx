@@ -73,5 +73,5 @@ export function AddScreen() {
 /** What one is likeliest to do next with what was just put in. */
 const nextFor = (id: string, mayPlan: boolean) => [
   ...(mayPlan ? [{ label: 'Plan it', page: `/plan/new?food=${id}` }] : []),
-  { label: 'Its label', page: `/food/${id}/label` },
+  { label: 'Its label', page: `/print/label?of=${id}` },
 ];

@@ -9,6 +9,7 @@ import { RuleLink } from '../../ui/RuleLink';
 import { Screen } from '../../ui/Screen';
 import { Stepper } from '../../ui/Stepper';
 import { space } from '../../ui/tokens';
+import { TextLink } from '../../ui/TextLink';
 import { Words } from '../../ui/Words';
 import {
   feedsWords,
@@ -16,6 +17,7 @@ import {
   MOST_PEOPLE,
   ruleOf,
   SERVED,
+  type Served,
   workOut,
   type ServingsDraft,
   type Worked,
@@ -68,6 +70,7 @@ export function ServingsScreen() {
         right={
           <>
             <Result worked={worked} />
+            {worked.kind === 'buy' && <ItsThaw form={draft.form} massKg={worked.masses.highKg} />}
             <Words tone="soft">
               Weights as bought, rounded as a shop weighs. Not for how long it cooks or thaws: that goes by
               the weight you get. Whether it fits oven, pot and refrigerator is looked at where the meal is
@@ -133,6 +136,25 @@ function Result({ worked }: { readonly worked: Worked }) {
         <Words>{about}</Words>
       </View>
     </Panel>
+  );
+}
+
+/** What most people mean by each form: the card is of it, and says so. */
+const KINDS: Readonly<Record<Served, string>> = {
+  wholeBird: 'turkey-whole',
+  boneInJoint: 'lamb-leg-bone-in',
+  bonelessJoint: 'beef-roast-boneless',
+};
+/** The heaviest a card of a thaw is made for, kg. */
+const HEAVIEST_KG = 30;
+
+/** How long so much takes to thaw, as a card, where it is bought frozen. */
+function ItsThaw({ form, massKg }: { readonly form: Served; readonly massKg: number }) {
+  if (massKg > HEAVIEST_KG) return null;
+  return (
+    <TextLink href={`/print/thaw?kind=${KINDS[form]}&kg=${massKg.toFixed(2)}`}>
+      If it comes frozen: how long it thaws, as a card
+    </TextLink>
   );
 }
 

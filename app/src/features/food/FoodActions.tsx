@@ -83,7 +83,7 @@ function actionsOf(
   const some = <Each,>(when: boolean, ...actions: readonly Each[]): readonly Each[] => (when ? actions : []);
 
   const read: Action = { label: keptAs(food) ? 'Check it' : 'Log a reading', page: page('cook') };
-  const label: Action = { label: 'Label', page: page('label') };
+  const label: Action = { label: 'Label', page: `/print/label?of=${foodId}` };
   const toFreezer: Action = {
     label: 'To the freezer',
     noted: 'to the freezer',
@@ -146,6 +146,10 @@ function actionsOf(
       payload: { place: 'ice' },
     }),
     ...some(inCold, label),
+    ...some<Action>(!cooked && (stage === 'frozen' || stage === 'thawing'), {
+      label: 'Thaw card',
+      page: `/print/thaw?food=${foodId}`,
+    }),
     { label: 'Divide or combine', page: page('divide') },
     { label: 'What if', page: page('whatif') },
     ...some<Action>(mayPlan && plan !== null, {

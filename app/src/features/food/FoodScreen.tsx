@@ -17,6 +17,7 @@ import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Words } from '../../ui/Words';
 import { NotForThem } from './NotForThem';
+import { OnItsLabel } from './OnItsLabel';
 import { RescueNotice } from './RescueNotice';
 import { ReadInDoubt } from '../thermometers';
 import { AirHere } from './AirHere';
@@ -82,6 +83,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
     >
       {ruling ? <RulingPanel ruling={ruling} /> : <Words>{`${goneWords(state)}.`}</Words>}
       <NotForThem food={state} why />
+      <OnItsLabel food={state} />
       <RescueNotice food={state} />
       <ReadInDoubt food={state} />
       {ruling?.action.kind === 'sayWhen' && <SayWhen food={state} />}

@@ -122,9 +122,9 @@ export function GuideScreen() {
           <Button label="Work something out" onPress={() => router.push('/guide/calculators')} />
           <Button label="How it is done" onPress={() => router.push('/guide/practice')} />
           <Button label="Practice" onPress={() => router.push('/guide/drill')} />
+          <Button label="Cards to print" onPress={() => router.push('/print/cards')} />
           <Button label="Where schools differ" onPress={() => router.push('/guide/differences')} />
           <Button label="Sources" onPress={() => router.push('/guide/sources')} />
-          <Button label="What if: shape, weight, place" onPress={() => router.push('/guide/bench')} />
         </View>
       )}
 

@@ -22,6 +22,11 @@ export const PAGES: readonly { readonly href: string; readonly title: string; re
     words: 'school units celsius fahrenheit pounds pregnant baby allergy people extra care settings altitude',
   },
   {
+    href: '/print/cards',
+    title: 'Cards to print',
+    words: 'print door fridge sheet poster pdf paper cheat list thaw card meal picture',
+  },
+  {
     href: '/guide/differences',
     title: 'Where schools differ',
     words: 'compare us uk fda usda food code europe australia why different countries',

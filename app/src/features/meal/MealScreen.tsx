@@ -174,6 +174,11 @@ function Meal({ meal }: { readonly meal: MealState }) {
             onPress={() => router.push(`/plan/meal/new?id=${mealId}` as never)}
           />
         )}
+        <Button
+          kind="plain"
+          label="Card to print"
+          onPress={() => router.push(`/print/meal?id=${mealId}` as never)}
+        />
         <FileLink href={`/api/calendar/meals/${mealId}.ics`} label="Calendar file" />
         {mayPlan && <Button kind="plain" label="Not wanted any more" onPress={drop} />}
       </View>

@@ -39,9 +39,12 @@ export function ChosenBar({ foods, onMove, onCover, onLabel, onDiscard, onNone }
         ))}
         <Button label="Covered" onPress={() => onCover(foods)} />
         <Button label="Labelled" onPress={() => onLabel(foods)} />
-        {others.length === 0 && (
-          <Button label="What to write" onPress={() => router.push(`/food/${only.foodId}/label` as never)} />
-        )}
+        <Button
+          label={others.length === 0 ? 'Label' : 'Print labels'}
+          onPress={() =>
+            router.push(`/print/label?of=${foods.map(({ foodId }) => foodId).join(',')}` as never)
+          }
+        />
         {others.length === 0 && (
           <Button label="Divide" onPress={() => router.push(`/food/${only.foodId}/divide` as never)} />
         )}

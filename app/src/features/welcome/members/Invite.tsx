@@ -1,20 +1,17 @@
 import { roles, type Role } from '@omtel/core/roles';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useInviteMutation } from '../../../store/doorApi';
 import { useKitchen } from '../../../store/useKitchen';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
+import { CodeDrawing } from '../../../ui/code/CodeDrawing';
 import { space } from '../../../ui/tokens';
 import { Heading, Words } from '../../../ui/Words';
 import { Refused } from '../Refused';
 import { ROLE_WORDS, whenWords } from './words';
 
-/** Fetched when somebody is asked in: whoever comes to the door needs none. */
-const QRCode = lazy(() => import('react-native-qrcode-svg'));
 const SIDE = 240;
-/** Codes are read in dark on light, whatever the page is; the rim is part of them. */
-const CODE = { color: '#000', backgroundColor: '#fff', quietZone: 16 } as const;
 const OWN_MACHINE = new Set(['localhost', '127.0.0.1', '[::1]']);
 
 /** The address an invitation is. Its key stands behind the #, which is sent to no server and stands in no record. */
@@ -30,9 +27,7 @@ export function Invite() {
       <View style={styles.group}>
         <Heading>Their invitation</Heading>
         <View role="img" aria-label="The invitation as a code to be read with a phone" style={styles.start}>
-          <Suspense fallback={<View style={styles.room} />}>
-            <QRCode value={addressOf(data.key)} size={SIDE} {...CODE} />
-          </Suspense>
+          <CodeDrawing text={addressOf(data.key)} side={SIDE} />
         </View>
         <Words selectable>{addressOf(data.key)}</Words>
         <Words tone="soft">
@@ -69,6 +64,5 @@ export function Invite() {
 const styles = StyleSheet.create({
   group: { gap: space.m },
   start: { alignSelf: 'flex-start' },
-  room: { width: SIDE, height: SIDE },
   acts: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
 });

@@ -1,1 +1,0 @@
-export { LabelScreen as default } from '../../../../features/label/LabelScreen';

@@ -1,0 +1,44 @@
+import { thawCard, type Thawed } from '@omtel/core/card';
+import { foodById, isKnownFood } from '@omtel/core/foods';
+import { useLocalSearchParams } from 'expo-router';
+import { useFoods } from '../../store/useFoods';
+import { useKitchen } from '../../store/useKitchen';
+import { Screen } from '../../ui/Screen';
+import { Empty, Loading } from '../../ui/states';
+import { CardFrame } from './CardFrame';
+
+const HEAVIEST = 30;
+
+/** The card that hangs beside what thaws: of a food in the freezer, or of one that is still to be bought. */
+export function ThawCardScreen() {
+  const { food: foodId, kind, kg } = useLocalSearchParams<{ food?: string; kind?: string; kg?: string }>();
+  const { data } = useFoods();
+  const state = data?.foods.find(({ state: { foodId: id } }) => id === foodId)?.state;
+  const kitchen = useKitchen(state);
+  const thawed: Thawed | null = state ?? (kind ? toBuy(kind, Number(kg)) : null);
+  if (thawed)
+    return (
+      <CardFrame
+        title="For a thaw"
+        subtitle="To hang beside what thaws"
+        card={thawCard(thawed, kitchen)}
+        backTo={state ? `/food/${state.foodId}` : '/print/cards'}
+      />
+    );
+  return (
+    <Screen title="For a thaw" backTo="/print/cards">
+      {foodId && !data ? (
+        <Loading what="the food" />
+      ) : (
+        <Empty title="No such food">Choose under Cards what is to be thawed.</Empty>
+      )}
+    </Screen>
+  );
+}
+
+/** What is not bought yet, by its kind and weight; null where an address says neither. */
+function toBuy(kind: string, massKg: number): Thawed | null {
+  if (!isKnownFood(kind) || !(massKg > 0 && massKg <= HEAVIEST)) return null;
+  const { name, forms } = foodById(kind);
+  return { name, foodKey: kind, parts: [], form: forms[0]!, massKg, withoutAir: false, plan: null };
+}

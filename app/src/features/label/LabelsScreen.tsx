@@ -1,0 +1,23 @@
+import { useLocalSearchParams } from 'expo-router';
+import { useFoods } from '../../store/useFoods';
+import { sentenceOf } from '../../store/problem';
+import { Screen } from '../../ui/Screen';
+import { Empty, Failed, Loading } from '../../ui/states';
+import { Labels } from './Labels';
+
+/** The labels of a food or of several at once, on as few sheets as they need. */
+export function LabelsScreen() {
+  const { of = '' } = useLocalSearchParams<{ of?: string }>();
+  const { data, error, refetch } = useFoods();
+  const wanted = of.split(',');
+  const foods = (data?.foods ?? []).map(({ state }) => state).filter(({ foodId }) => wanted.includes(foodId));
+  const [only, ...others] = foods;
+  if (only) return <Labels foods={foods} backTo={others.length ? '/stores' : `/food/${only.foodId}`} />;
+  return (
+    <Screen title="Labels" backTo="/stores">
+      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      {!data && !error && <Loading what="the foods" />}
+      {data && <Empty title="No such food at hand">Choose in Stores what is to be labelled.</Empty>}
+    </Screen>
+  );
+}

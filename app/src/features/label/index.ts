@@ -1,0 +1,2 @@
+/** Labels of one food or several, on rolls and sheets. */
+export { LabelsScreen } from './LabelsScreen';
