@@ -54,7 +54,17 @@ function planned({ plan, withoutAir }: Thawed, { rules, units, now, zone }: Thaw
   const at = (when: number) => moment(when, now, zone);
   const { title, detail } = thawWords(plan.method, withoutAir, units, rules);
   const begins: Item[] = METHODS.has(plan.method)
-    ? [{ kind: 'step', when: `${at(plan.startFrom)} to ${at(plan.startBy)}:`, what: title, detail }]
+    ? [
+        {
+          kind: 'step',
+          when:
+            plan.startFrom < plan.startBy && plan.startBy > now
+              ? `${at(Math.max(now, plan.startFrom))} to ${at(plan.startBy)}:`
+              : `By ${at(plan.startBy)}:`,
+          what: title,
+          detail,
+        },
+      ]
     : [];
   return { heading: `For ${at(plan.serveAt)}`, items: begins };
 }

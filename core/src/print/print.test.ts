@@ -75,6 +75,12 @@ describe('lines of a text', () => {
     expect(wrapped('red lentil soup', 24, plain, EVEN)).toEqual(['red lentil', 'soup']);
     expect(wrapped('ab abcdefgh', 10, plain, EVEN)).toEqual(['ab', 'abcd', 'efgh']);
     expect(wrapped('   ', 10, plain, EVEN)).toEqual([]);
+    // A figure keeps its unit, as long as a line takes both.
+    expect(wrapped('then rest 3 min', 24, plain, EVEN)).toEqual(['then rest', '3 min']);
+    expect(wrapped('Cod fillets 900 g', 34, plain, EVEN)).toEqual(['Cod fillets', '900 g']);
+    expect(wrapped('within 2 h', 22, plain, EVEN)).toEqual(['within 2 h']);
+    expect(wrapped('900 g', 7, plain, EVEN)).toEqual(['900', 'g']);
+    expect(wrapped('3 hours', 11, plain, EVEN)).toEqual(['3', 'hours']);
   });
 });
 

@@ -11,7 +11,8 @@ interface Piece {
 }
 
 /** From the largest at which a card may be set to the smallest that is read at arm's length. */
-const SCALES = [1.25, 1.15, 1.05, 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65] as const;
+const SCALES = [1.6, 1.45, 1.35, 1.25, 1.15, 1.05, 1, 0.95, 0.9, 0.85, 0.8, 0.75, 0.7, 0.65] as const;
+const ON_PHONE = 0.9;
 const BASE_MM = 4;
 const GUTTER_MM = 8;
 const HAIR_MM = 0.2;
@@ -22,7 +23,9 @@ const HAIR_MM = 0.2;
  * @param measure how wide letters are
  */
 export function setCard(card: Card, paper: Paper, measure: Measure): readonly Page[] {
-  const settings = SCALES.map((scale) => () => setAt(card, paper, measure, scale));
+  // A picture has room for any size: it is set as large as running text on a phone.
+  const scales = paper.heightMm === 'asNeeded' ? [ON_PHONE] : SCALES;
+  const settings = scales.map((scale) => () => setAt(card, paper, measure, scale));
   for (const set of settings.slice(0, -1)) {
     const pages = set();
     if (pages.length === 1) return pages;

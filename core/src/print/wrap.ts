@@ -10,6 +10,10 @@ export interface Type {
 const ASCENT = 0.95;
 const LINE = 1.28;
 
+/** A figure and its unit are one word: "3 min" is never "3" at the end of a line. */
+const GLUE = '\u00a0';
+const OF_FIGURE = /(\d) (?=°[CF]|(?:k?g|lb|oz|min|[hsdl]|cm|mm|in|days?|months?)(?![\p{L}\p{N}]))/gu;
+
 /** The lines of a text in a column. A word wider than the column is broken where it must. */
 export function wrapped(
   text: string,
@@ -20,21 +24,20 @@ export function wrapped(
   const fits = (line: string) => measure(line, face) * size <= width;
   const lines: string[] = [];
   let line = '';
-  for (const word of text
-    .split(/\s+/)
-    .filter(Boolean)
-    .flatMap((each) => pieces(each, fits))) {
+  const words = text.replace(OF_FIGURE, `$1${GLUE}`).split(/[^\S\u00a0]+/);
+  for (const word of words.filter(Boolean).flatMap((each) => pieces(each, fits))) {
     const longer = line ? `${line} ${word}` : word;
     if (line && !fits(longer)) {
       lines.push(line);
       line = word;
     } else line = longer;
   }
-  return line ? [...lines, line] : lines;
+  return (line ? [...lines, line] : lines).map((each) => each.replaceAll(GLUE, ' '));
 }
 
 function pieces(word: string, fits: (text: string) => boolean): readonly string[] {
   if (fits(word)) return [word];
+  if (word.includes(GLUE)) return word.split(GLUE).flatMap((each) => pieces(each, fits));
   const letters = [...word];
   const parts: string[] = [];
   let part = '';

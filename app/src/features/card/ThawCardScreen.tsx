@@ -15,7 +15,9 @@ export function ThawCardScreen() {
   const { data } = useFoods();
   const state = data?.foods.find(({ state: { foodId: id } }) => id === foodId)?.state;
   const kitchen = useKitchen(state);
-  const thawed: Thawed | null = state ?? (kind ? toBuy(kind, Number(kg)) : null);
+  // What thaws already has begun as it has: its plan says no more when.
+  const planned = state && { ...state, plan: state.stage === 'frozen' ? state.plan : null };
+  const thawed: Thawed | null = planned ?? (kind ? toBuy(kind, Number(kg)) : null);
   if (thawed)
     return (
       <CardFrame
