@@ -1,5 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { DECIDED } from '../app/src/features/guide/decided';
 
 const ROOT = join(__dirname, '..');
 /** The text of every test there is, with the table it goes through, by its file's name; what is called alike stands together. */
@@ -50,4 +51,18 @@ describe('the promises of docs/reliability.md', () => {
   it.each(promises)('“%s” is held by tests that exist', (_promise, shown) =>
     expect(unknownIn(shown)).toEqual([]),
   );
+});
+
+describe('what was decided where advice is silent', () => {
+  const page = readFileSync(join(ROOT, 'docs/guidance.md'), 'utf8');
+  const numbers = [...page.matchAll(/^\| (\d+) +\|/gm)].map(([, number]) => Number(number));
+
+  it('is told to cooks in plain words, each decision of the list', () => {
+    expect(numbers).toEqual(numbers.map((_, i) => i + 1));
+    expect(DECIDED).toHaveLength(numbers.length);
+  });
+
+  it('without a figure of a rule, which would stand twice', () => {
+    for (const said of DECIDED) expect(said.replace('24 hours', '')).not.toMatch(/\d/);
+  });
 });

@@ -14,6 +14,7 @@ export {
   ruleSetSchema,
   type RuleValue,
 } from './schema';
+export { sectionOf } from './sections';
 export { type SourceId, sources } from './sources';
 export { listRules, ruleById, ruleIn, rulesOf, UnknownRule } from './lookup';
 export { describeValue, RISK_WORDS } from './describe';

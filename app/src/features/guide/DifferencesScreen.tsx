@@ -11,6 +11,7 @@ import { REACH, space } from '../../ui/tokens';
 import { useWide } from '../../ui/theme';
 import { Rows } from '../../ui/Rows';
 import { Words } from '../../ui/Words';
+import { DifferencesTable } from './DifferencesTable';
 
 const ALL = differences();
 
@@ -25,6 +26,7 @@ type Room = (typeof ROOMS)[number]['value'];
 
 /** Where the schools differ, rule by rule, and why Omtel reads each as it does. */
 export function DifferencesScreen() {
+  const wide = useWide();
   const [room, setRoom] = useState<Room>('cooking');
   const { paths } = ROOMS.find(({ value }) => value === room)!;
   const shown = ALL.filter(({ path }) => paths.test(path));
@@ -43,21 +45,24 @@ export function DifferencesScreen() {
       </Words>
       <Choice label="About" quiet value={room} onChange={setRoom} options={ROOMS} />
       {shown.length === 0 && <Empty title="No difference">All schools say the same here.</Empty>}
-      <Rows>
-        {shown.map((difference) => (
-          <Row key={difference.path} difference={difference} />
-        ))}
-      </Rows>
+      {wide ? (
+        shown.length > 0 && <DifferencesTable differences={shown} />
+      ) : (
+        <Rows>
+          {shown.map((difference) => (
+            <Row key={difference.path} difference={difference} />
+          ))}
+        </Rows>
+      )}
     </Screen>
   );
 }
 
 function Row({ difference: { path, title, rules } }: { readonly difference: Difference }) {
-  const wide = useWide();
   return (
     <View style={styles.rule}>
       <Words face="strong">{title}</Words>
-      <View style={wide ? styles.columns : styles.lines}>
+      <View style={styles.lines}>
         {schools.map((school) => (
           <Said key={school} rule={rules[school]} name={rulesOf(school).name} />
         ))}
@@ -75,9 +80,8 @@ function Row({ difference: { path, title, rules } }: { readonly difference: Diff
 
 function Said({ rule, name }: { readonly rule: Rule; readonly name: string }) {
   const { units } = useKitchen();
-  const wide = useWide();
   return (
-    <View style={[styles.said, wide && styles.column]}>
+    <View style={styles.said}>
       <Words size="small" tone="soft" style={styles.name}>
         {name + (rule.borrowed ? ', borrowed' : '')}
       </Words>
@@ -91,9 +95,7 @@ function Said({ rule, name }: { readonly rule: Rule; readonly name: string }) {
 const styles = StyleSheet.create({
   rule: { gap: space.s },
   lines: { gap: space.xs },
-  columns: { flexDirection: 'row', flexWrap: 'wrap', gap: space.m },
   said: { flexDirection: 'row', gap: space.m, alignItems: 'center' },
-  column: { flexGrow: 1, flexBasis: 200 },
   name: { width: 112 },
   value: { flex: 1, minHeight: REACH, justifyContent: 'center' },
 });

@@ -3,6 +3,7 @@ import {
   ruleById,
   ruleIn,
   rulesOf,
+  sectionOf,
   sources,
   UnknownRule,
   type Rule,
@@ -64,7 +65,7 @@ export function RuleScreen({ ruleId }: { readonly ruleId?: string }) {
       {id.startsWith(`${rules.school}.`) && <OwnValue rule={rule} />}
       <View style={styles.source}>
         <Heading small>Source</Heading>
-        <Words>{source.title}</Words>
+        <Words>{[source.title, sectionOf(rule)].filter(Boolean).join(', ')}</Words>
         <Words tone="soft">{source.publisher}</Words>
         <Words size="small" tone="soft">{`Rule ${rule.id}`}</Words>
       </View>
