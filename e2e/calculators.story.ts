@@ -106,6 +106,15 @@ test('every instrument says what comes of its fields, or what is wrong at the fi
   await fill('Heat', '4250');
   await expect(page.getByText('From 50 to 300 °C.')).toBeVisible();
 
+  await open('Carrying it home: how long in the car', 'Carrying it home');
+  await expect(worked).toContainText('The air counts as warm');
+  await fill('Air in the car or outdoors', '20');
+  await fill('Out of the cold already', '30');
+  await expect(worked).toContainText('Home within 1 h 30 min');
+  await expect(worked).toContainText('within 3 h 30 min');
+  await fill('Air in the car or outdoors', '200');
+  await expect(page.getByText('From −80 to 80 °C.')).toBeVisible();
+
   await open('Brine and salt, by weight', 'Brine and salt');
   await fill('Meat, fish or vegetables', '2');
   await fill('Water', '2');

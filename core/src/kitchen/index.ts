@@ -4,6 +4,7 @@
  */
 export { type Brine, percentOf, saltFor, STRONGEST_BRINE } from './brine';
 export { boilingAt } from './boilingPoint';
+export { type Carried, type Carrying, carryingTime } from './carrying';
 export { type FryingPot, massOfRise, type OilMark, oilMark, riseOf } from './fryingPot';
 export { cooledTo, type IceBath, iceFor } from './iceBath';
 export { microwaveTime } from './microwaveTime';

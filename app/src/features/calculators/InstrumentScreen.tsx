@@ -5,6 +5,7 @@ import { Screen } from '../../ui/Screen';
 import { Empty } from '../../ui/states';
 import { BoilingScreen } from './BoilingScreen';
 import { BrineScreen } from './BrineScreen';
+import { CarryingScreen } from './CarryingScreen';
 import { FryingScreen } from './FryingScreen';
 import { IceBathScreen } from './IceBathScreen';
 import { MicrowaveScreen } from './MicrowaveScreen';
@@ -19,6 +20,7 @@ import { WaterThawScreen } from './WaterThawScreen';
 const INSTRUMENTS: Readonly<Record<string, ComponentType>> = {
   boiling: BoilingScreen,
   brine: BrineScreen,
+  carrying: CarryingScreen,
   frying: FryingScreen,
   'ice-bath': IceBathScreen,
   microwave: MicrowaveScreen,

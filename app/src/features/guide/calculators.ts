@@ -16,6 +16,13 @@ export const CALCULATORS: readonly Calculator[] = [
     rules: /^servings\./,
   },
   {
+    href: '/guide/carrying',
+    title: 'Carrying it home: how long in the car',
+    words:
+      'shop shopping groceries trip drive boot trunk cool bag cooler ice packs transport warm car minutes',
+    rules: /^bandTime\.(insulatedBag|warmAir)/,
+  },
+  {
     href: '/guide/scale',
     title: 'A dish for more or fewer',
     words: 'scale recipe double halve triple multiply convert amounts ingredients pan tin pot size',
