@@ -101,22 +101,6 @@ const PICTURES: readonly Picture[] = [
   },
   { name: 'food', show: food('Fish pie, half a tray') },
   {
-    name: 'cook',
-    show: async (page) => {
-      await food('Chicken thighs')(page);
-      await page.getByRole('button', { name: 'Log a reading' }).first().click();
-      await tap(page, 'Cook it');
-      await tap(page, 'It is on the heat');
-      await page.getByText('It is on the heat').first().waitFor({ state: 'hidden' });
-      await later(page, 25);
-      await page.getByLabel('Reading', { exact: true }).fill('51');
-      await tap(page, 'Record');
-      await page.getByText('to go').waitFor();
-      await tap(page, 'Close');
-      await page.getByRole('img', { name: /^Roasting/ }).waitFor({ timeout: 60_000 });
-    },
-  },
-  {
     name: 'cook-live',
     show: async (page) => {
       await newPlan(page);
@@ -171,6 +155,7 @@ const PICTURES: readonly Picture[] = [
     },
   },
   { name: 'guide', show: open('/guide') },
+  { name: 'card', show: open('/print/door') },
   { name: 'log', show: open('/log') },
   { name: 'household', show: open('/household') },
 ];

@@ -1,5 +1,5 @@
 import { type Food, foodById, type FormId, type StorageCategory } from '../foods';
-import { type CookTarget, describeValue, thawTime, waterRule, type Rule, type RuleSet } from '../guidance';
+import { describeBriefly, describeValue, thawTime, waterRule, type Rule, type RuleSet } from '../guidance';
 import type { Card, Item, Section } from '../print';
 import { standingOf, standingWords, type Thermometer } from '../thermometers';
 import { longDay } from '../time';
@@ -76,16 +76,9 @@ const cookTo = ({ rules, units }: Door): Section => ({
   items: Object.values(rules.cooking.targets).map(({ title, value }) => ({
     kind: 'row',
     what: title,
-    figure: targetWords(value, units),
+    figure: describeBriefly(value, units),
   })),
 });
-
-/** A table of times held does not go on a door: its first, and that there are others. */
-function targetWords(value: CookTarget, units: UnitSystem): string {
-  if (value.options.length <= MOST_OPTIONS) return describeValue(value, units);
-  return `${describeValue({ ...value, options: value.options.slice(0, 1) }, units)}, or by its table`;
-}
-const MOST_OPTIONS = 3;
 
 const bands = ({ rules: { bands, bandTime, reheating, cooking }, units }: Door): Section => ({
   heading: 'Warm and cold',

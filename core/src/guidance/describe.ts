@@ -125,6 +125,13 @@ function describeRange(lowMs: number, highMs: number): string {
 
 const range = (low: number, high: number): string => (low === high ? `${low}` : `${low}–${high}`);
 
+/** Of a target that may be held in many ways the first alone: where there is room for one, as on a card. */
+export function describeBriefly(value: RuleValue, units: UnitSystem): string {
+  if (value.kind !== 'cookTarget' || value.options.length <= MOST_OPTIONS) return describeValue(value, units);
+  return `${describeValue({ ...value, options: value.options.slice(0, 1) }, units)}, or by its table`;
+}
+const MOST_OPTIONS = 3;
+
 function describeRoastTable({ oven, rows }: RoastTable, units: UnitSystem): string {
   const weight = (lb: number) => formatMass(toKilograms({ value: lb, unit: 'lb' }), units);
   const line = rows.map(({ fromLb, toLb, per, pieceLb, lowMin, highMin }) => {

@@ -17,7 +17,7 @@ export {
 export { sectionOf } from './sections';
 export { type SourceId, sources } from './sources';
 export { listRules, ruleById, ruleIn, rulesOf, UnknownRule } from './lookup';
-export { describeValue, RISK_WORDS } from './describe';
+export { describeBriefly, describeValue, RISK_WORDS } from './describe';
 export { type Span, thawTime, waterRule, widened } from './thawTime';
 export { AIR_MEAN_MS } from './airMean';
 export { coolingMs } from './coolingTime';

@@ -1,5 +1,5 @@
 import type { Difference } from '@omtel/core/differences';
-import { describeValue, ruleById, rulesOf, schools } from '@omtel/core/guidance';
+import { describeBriefly, ruleById, rulesOf, schools } from '@omtel/core/guidance';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
 import { PageLink } from '../../ui/PageLink';
@@ -38,7 +38,7 @@ export function DifferencesTable({ differences }: { readonly differences: readon
           {[...schools.map((school) => rules[school]), ruleById(`care.${path}`)].map((rule) => (
             <View key={rule.id} role="cell" style={styles.cell}>
               <PageLink href={`/guide/rule/${rule.id}`} style={styles.value}>
-                <Words tabular>{describeValue(rule.value, units)}</Words>
+                <Words tabular>{describeBriefly(rule.value, units)}</Words>
                 {rule.borrowed && (
                   <Words size="small" tone="soft">
                     borrowed
