@@ -111,6 +111,15 @@ describe('the label of a container', () => {
     );
   });
 
+  it('closed, or of no days at all, it is told so', () => {
+    const can = bought('canned-beans-opened', { condition: 'cooked', place: 'cupboard', form: 'can' });
+    expect(label([can], hours(1))).toMatchObject({
+      since: 'Not opened',
+      date: 'Its days begin when it is opened',
+      aim: null,
+    });
+  });
+
   it('heated again is not to be kept', () => {
     const again = [...stew, happened(days(1), 'cookingStarted'), read(days(1), 170)];
     expect(label(again, days(1)).heated).toBe('Heated again: not kept');

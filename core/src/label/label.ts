@@ -37,7 +37,7 @@ export function labelOf(state: FoodState, context: JudgeContext, by = ''): Label
   return {
     contents: `${name}${portions}`,
     since: sinceOf(state, written),
-    date: dateWords(says, written),
+    date: says.kind === 'unknown' ? undatedWords(state, context) : dateWords(says, written),
     aim:
       aimAt === null
         ? null
@@ -79,9 +79,16 @@ function dateWords(date: LabelDate, written: (at: number) => string): string {
     case 'useBy':
       return `Use by ${written(date.at)}`;
     case 'unknown':
-      return 'No use-by: date unknown';
+      return NO_DATE;
   }
 }
+
+/** Why no date stands there. */
+function undatedWords(state: FoodState, { guidance }: JudgeContext): string {
+  if (state.sealed || state.unopened) return 'Its days begin when it is opened';
+  return storageOf(state, rulesOfFood(state, guidance)) ? NO_DATE : 'Its days are not counted';
+}
+const NO_DATE = 'No use-by: date unknown';
 
 function sinceOf(
   { cooked, daysFrom, sealed, unopened, thaw, foodKey }: FoodState,
@@ -106,7 +113,8 @@ function datesOf(
     const bestUntil = months === undefined ? null : monthsLater(frozenSince, months, context.zone);
     return { says: { kind: 'frozen', at: frozenSince }, aimAt: bestUntil };
   }
-  const lives = livesOf(state, rules);
+  // A closed can counts no days.
+  const lives = state.sealed ? [] : livesOf(state, rules);
   const ends = lives.map((life) => ({ life, at: endOf(life, zonesOf(context)) }));
   const printed = printedEnd(state);
   if (ends.some(({ at }) => at === null) || (ends.length === 0 && printed === null))

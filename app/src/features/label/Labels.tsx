@@ -29,7 +29,8 @@ interface LabelsProps {
 }
 
 const SHEETS = labelSheetIds.map((value) => ({ value, label: LABEL_SHEETS[value].label }));
-const MOST_COPIES = 99;
+/** More at once is a slip, and would keep the phone busy. */
+const MOST_LABELS = 240;
 const LONGEST_BY = 40;
 
 /** What is printed or written on containers: as a label from a roll or on a sheet, and as words to copy by hand. */
@@ -46,7 +47,8 @@ export function Labels({ foods, backTo }: LabelsProps) {
   });
   const sheetId = labelSheetIds.find((id) => id === kept.sheet) ?? 'roll';
   const each = labelsOn(LABEL_SHEETS[sheetId]);
-  const draft = { ...kept, sheet: sheetId };
+  const mostCopies = Math.max(1, Math.floor(MOST_LABELS / foods.length));
+  const draft = { ...kept, sheet: sheetId, copies: Math.min(kept.copies, mostCopies) };
   const { labels, pages } = useLabelPages(foods, draft);
   const [only, ...others] = foods;
   const title = others.length ? `Labels for ${foods.length} foods` : 'Label';
@@ -107,7 +109,7 @@ export function Labels({ foods, backTo }: LabelsProps) {
                 label={others.length ? 'Of each' : 'How many'}
                 value={draft.copies}
                 min={1}
-                max={MOST_COPIES}
+                max={mostCopies}
                 onChange={(copies) => set({ copies })}
               />
               {each > 1 && (

@@ -1,5 +1,7 @@
+import { shownAs } from '@omtel/core/judge';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoods } from '../../store/useFoods';
+import { useKitchen } from '../../store/useKitchen';
 import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
 import { Empty, Failed, Loading } from '../../ui/states';
@@ -8,9 +10,13 @@ import { Labels } from './Labels';
 /** The labels of a food or of several at once, on as few sheets as they need. */
 export function LabelsScreen() {
   const { of = '' } = useLocalSearchParams<{ of?: string }>();
+  const kitchen = useKitchen();
   const { data, error, refetch } = useFoods();
   const wanted = of.split(',');
-  const foods = (data?.foods ?? []).map(({ state }) => state).filter(({ foodId }) => wanted.includes(foodId));
+  // As its page shows it: with extra care where somebody who needs that is to eat it.
+  const foods = (data?.foods ?? [])
+    .filter(({ state }) => wanted.includes(state.foodId))
+    .map((told) => shownAs(told, kitchen));
   const [only, ...others] = foods;
   if (only) return <Labels foods={foods} backTo={others.length ? '/stores' : `/food/${only.foodId}`} />;
   return (

@@ -16,6 +16,8 @@ interface PrintActsProps {
 /** Pages out of the screen: by the browser's print, as PDF, and as a picture. What is printed is what is shown. */
 export function PrintActs({ title, pages }: PrintActsProps) {
   const [said, setSaid] = useState<string | null>(null);
+  // Until the typefaces are there nothing is set.
+  const none = pages.length === 0;
   const done = async (work: () => Promise<string | null>) => {
     setSaid(null);
     try {
@@ -40,9 +42,9 @@ export function PrintActs({ title, pages }: PrintActsProps) {
   return (
     <View style={styles.group}>
       <View style={styles.acts}>
-        <Button label="Print" onPress={() => window.print()} />
-        <Button label="PDF" name="Save as PDF" onPress={() => done(pdf)} />
-        <Button label="Picture" name="Save as picture" onPress={() => done(picture)} />
+        <Button label="Print" disabled={none} onPress={() => window.print()} />
+        <Button label="PDF" name="Save as PDF" disabled={none} onPress={() => done(pdf)} />
+        <Button label="Picture" name="Save as picture" disabled={none} onPress={() => done(picture)} />
       </View>
       {said && (
         <Words role="status" tone="soft">
