@@ -33,7 +33,7 @@ export function thawGrounds({ method, ruleThaw, computedThaw }: MethodPlan): str
 }
 
 const spanWords = ({ fastMs, slowMs }: Span): string =>
-  fastMs === slowMs ? formatDurationUp(slowMs) : `${formatDurationUp(fastMs)} to ${formatDurationUp(slowMs)}`;
+  fastMs === slowMs ? formatDurationUp(slowMs) : `${formatDuration(fastMs)} to ${formatDurationUp(slowMs)}`;
 
 /** The window in which the method must start, in one line. */
 export function methodWindow({ window, thaw }: MethodPlan, now: number, zone: string): string {
