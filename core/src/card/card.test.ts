@@ -50,7 +50,7 @@ const door = (units: UnitSystem, id: (typeof ruleSetIds)[number], bought: readon
     thermometers: [DIAL],
   });
 const thaw = (food: Thawed, units: UnitSystem = METRIC, id: (typeof ruleSetIds)[number] = 'home') =>
-  thawCard(food, { rules: rulesOf(id), units, now: NOW, zone: ZONE });
+  thawCard(food, { rules: rulesOf(id), units, zone: ZONE });
 const rowsOf = ({ sections }: Card) =>
   sections.flatMap(({ items }) =>
     items.flatMap((item): [string, string][] =>
@@ -171,8 +171,8 @@ describe('the card of a thaw', () => {
     };
     const [first] = thaw({ ...BIRD, plan }).sections;
     expect(first).toMatchObject({
-      heading: 'For Tuesday 17:00',
-      items: [{ kind: 'step', when: '18:00 to 20:00:', what: 'To the lowest shelf' }],
+      heading: 'For Tuesday 16 June, 17:00',
+      items: [{ kind: 'step', when: 'Friday 12 June, 18:00 to 20:00:', what: 'To the lowest shelf' }],
     });
     expect(thaw({ ...BIRD, plan: { ...plan, method: 'fromFrozen' } }).sections[0]!.heading).not.toContain(
       'For',

@@ -153,10 +153,11 @@ function thaws({ rules, units, frozen }: Door): Section {
   };
 }
 
+/** A card hangs there for weeks: days are written out. */
 const itsThermometers = ({ thermometers, rules, ...context }: Door): Section => ({
   heading: 'Thermometers',
   items: thermometers.map((each) => ({
     kind: 'line',
-    text: `${each.name}: ${standingWords(standingOf(each, rules.thermometer), context)}`,
+    text: `${each.name}: ${standingWords(standingOf(each, rules.thermometer), context, (at) => longDay(at, context.zone))}`,
   })),
 });

@@ -5,7 +5,7 @@ import { KitchenProblem } from '../kitchen/problem';
 import { waterThaw } from '../kitchen/waterThaw';
 import { roastingTime, thawSpan, thawWords, type Method } from '../plan';
 import type { Card, Item, Section } from '../print';
-import { moment } from '../time';
+import { clockWords, daysBetween, longDay } from '../time';
 import { formatDuration, formatDurationUp, formatMass, MINUTE_MS, type UnitSystem } from '../units';
 import { CAUTIONS } from './cautions';
 
@@ -29,7 +29,6 @@ export interface Thawed {
 export interface ThawContext {
   readonly rules: RuleSet;
   readonly units: UnitSystem;
-  readonly now: number;
   readonly zone: string;
 }
 
@@ -49,18 +48,19 @@ export function thawCard(food: Thawed, context: ThawContext): Card {
   };
 }
 
-function planned({ plan, withoutAir }: Thawed, { rules, units, now, zone }: ThawContext): Section {
+function planned({ plan, withoutAir }: Thawed, { rules, units, zone }: ThawContext): Section {
   if (!plan) return { heading: '', items: [] };
-  const at = (when: number) => moment(when, now, zone);
+  // A card is read on another day: "tomorrow" would be wrong by then.
+  const at = (when: number) => `${longDay(when, zone)}, ${clockWords(when, zone)}`;
+  const sameDay = daysBetween(plan.startFrom, plan.startBy, zone) === 0;
+  const until = sameDay ? clockWords(plan.startBy, zone) : at(plan.startBy);
   const { title, detail } = thawWords(plan.method, withoutAir, units, rules);
   const begins: Item[] = METHODS.has(plan.method)
     ? [
         {
           kind: 'step',
           when:
-            plan.startFrom < plan.startBy && plan.startBy > now
-              ? `${at(Math.max(now, plan.startFrom))} to ${at(plan.startBy)}:`
-              : `By ${at(plan.startBy)}:`,
+            plan.startFrom < plan.startBy ? `${at(plan.startFrom)} to ${until}:` : `By ${at(plan.startBy)}:`,
           what: title,
           detail,
         },

@@ -49,11 +49,10 @@ interface Cut {
 function sheet(
   paper: typeof A4 | typeof LETTER,
   name: string,
-  { width, height, across, down, gap, says }: Cut,
+  { width, height, across, down, gap, says = `${width} × ${height} mm` }: Cut,
 ): LabelSheet {
-  const size = says ?? `${width} × ${height} mm`;
   return {
-    label: across * down === 1 ? size : `${name}, ${across * down} of ${size}`,
+    label: `${name}, ${across * down} of ${says}`,
     ...paper,
     labelWidthMm: width,
     labelHeightMm: height,

@@ -20,21 +20,32 @@ const RETIRED: Readonly<Record<Extract<Standing, { is: 'retired' }>['why'], stri
   tellsNothing: 'It proves nothing, whatever it shows',
 };
 
-/** How far a thermometer is to be trusted, in one line. */
+interface WordsContext {
+  readonly now: number;
+  readonly zone: string;
+  readonly units: UnitSystem;
+}
+
+/**
+ * How far a thermometer is to be trusted, in one line.
+ *
+ * @param written how a moment is said, where "yesterday" would be read on another day
+ */
 export function standingWords(
   standing: Standing,
-  { now, zone, units }: { readonly now: number; readonly zone: string; readonly units: UnitSystem },
+  { now, zone, units }: WordsContext,
+  written: (at: number) => string = (at) => moment(at, now, zone),
 ): string {
   switch (standing.is) {
     case 'retired':
       return `${RETIRED[standing.why]}.`;
     case 'inDoubt': {
       if (standing.why === 'turnNut') return `In doubt. ${DOUBTS.turnNut}.`;
-      const since = standing.since === null ? '' : ` ${moment(standing.since, now, zone)}`;
+      const since = standing.since === null ? '' : ` ${written(standing.since)}`;
       return `In doubt. ${DOUBTS[standing.why]}${since}. Check it.`;
     }
     case 'inOrder': {
-      const due = `${now > standing.dueAt ? 'Check due since' : 'Next check'} ${moment(standing.dueAt, now, zone)}.`;
+      const due = `${now > standing.dueAt ? 'Check due since' : 'Next check'} ${written(standing.dueAt)}.`;
       return `${offWords(standing, units)} ${due}`;
     }
   }

@@ -12,6 +12,7 @@ import { useWide } from '../../ui/theme';
 import { Rows } from '../../ui/Rows';
 import { Words } from '../../ui/Words';
 import { DifferencesTable } from './DifferencesTable';
+import { SchoolNotes } from './SchoolNotes';
 
 const ALL = differences();
 
@@ -68,12 +69,7 @@ function Row({ difference: { path, title, rules } }: { readonly difference: Diff
         ))}
         <Said rule={ruleById(`care.${path}`)} name="Extra care" />
       </View>
-      {schools.map((school) => {
-        const { note, borrowed } = rules[school];
-        return note && !borrowed ? (
-          <Words key={school} size="small" tone="soft">{`${rulesOf(school).name}: ${note}`}</Words>
-        ) : null;
-      })}
+      <SchoolNotes rules={rules} />
     </View>
   );
 }

@@ -6,6 +6,7 @@ import { PageLink } from '../../ui/PageLink';
 import { useLook } from '../../ui/theme';
 import { REACH, space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
+import { SchoolNotes } from './SchoolNotes';
 
 /** Where there is room: a rule a row, a school a column, extra care last; notes under the rule they are of. */
 export function DifferencesTable({ differences }: { readonly differences: readonly Difference[] }) {
@@ -28,12 +29,7 @@ export function DifferencesTable({ differences }: { readonly differences: readon
         <View key={path} role="row" style={[styles.row, line]}>
           <View role="rowheader" style={styles.rule}>
             <Words face="strong">{title}</Words>
-            {schools.map((school) => {
-              const { note, borrowed } = rules[school];
-              return note && !borrowed ? (
-                <Words key={school} size="small" tone="soft">{`${rulesOf(school).name}: ${note}`}</Words>
-              ) : null;
-            })}
+            <SchoolNotes rules={rules} />
           </View>
           {[...schools.map((school) => rules[school]), ruleById(`care.${path}`)].map((rule) => (
             <View key={rule.id} role="cell" style={styles.cell}>
