@@ -348,6 +348,7 @@ describe('the border', () => {
         '/api/devices/{id}/readings',
         '/api/events',
         '/api/foods',
+        '/api/foods/partings',
         '/api/foods/trails',
         '/api/foods/usual',
         '/api/foods/{id}',

@@ -26,6 +26,7 @@ const HELPER_MAY = [
   'POST /api/me/push/trial',
   'GET /api/foods',
   'GET /api/foods/usual',
+  'GET /api/foods/partings',
   'GET /api/foods/trails',
   'GET /api/foods/:id',
   'GET /api/events',

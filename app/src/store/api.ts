@@ -14,6 +14,7 @@ import type {
   StoreRecord,
 } from '@omtel/core/api';
 import type { KitchenEvent } from '@omtel/core/record';
+import type { LookBack } from '@omtel/core/lookback';
 import type { Usual } from '@omtel/core/usual';
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { asking, keepHousehold } from './kept/asked';
@@ -63,6 +64,7 @@ export const api = createApi({
     }),
     foods: build.query<FoodList, void>({ query: () => '/foods', providesTags: ['Food'] }),
     usual: build.query<Usual, void>({ query: () => '/foods/usual', providesTags: ['Food'] }),
+    lookBack: build.query<LookBack, void>({ query: () => '/foods/partings', providesTags: ['Food'] }),
     trails: build.query<FoodTrails, readonly string[]>({
       query: (ids) => `/foods/trails?ids=${ids.join(',')}`,
       // They are kept on the device, and shown by none.
@@ -181,6 +183,7 @@ export const {
   useFoodQuery,
   usePrefetch,
   useUsualQuery,
+  useLookBackQuery,
   useLogInfiniteQuery,
   useSignOutMutation,
   useChangeSettingsMutation,

@@ -43,6 +43,11 @@ export function longDay(at: number, zone: string): string {
   return DateTime.fromMillis(at, { zone }).toFormat('cccc d LLLL');
 }
 
+/** A day as it is told where it may be read in another year, such as 'Fri 12 June 2026'. */
+export function datedDay(at: number, zone: string): string {
+  return DateTime.fromMillis(at, { zone }).toFormat('ccc d LLLL yyyy');
+}
+
 /**
  * Reads a printed date: 2026-06-15, 15.6.2026, 15.6. or 15/6; without a year the next such day, yesterday's month included.
  *

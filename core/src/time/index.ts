@@ -16,6 +16,7 @@ export {
 } from './clock';
 export { clockFace, type ClockFace, saidBy, showTimesBy } from './face';
 export {
+  datedDay,
   dayName,
   daysBetween,
   endOfDay,

@@ -3,10 +3,11 @@ import { foodById, type FormId } from '@omtel/core/foods';
 import { rulesOf } from '@omtel/core/guidance';
 import { compareMethods } from '@omtel/core/plan';
 import { atClock } from '@omtel/core/time';
-import type { EventType, FoodEvent, KitchenEvent, Payload } from '@omtel/core/record';
-import { celsius, fahrenheit, MINUTE_MS, type Temperature } from '@omtel/core/units';
-import { v7 as uuid } from 'uuid';
+import type { FoodEvent, KitchenEvent } from '@omtel/core/record';
+import { celsius, fahrenheit, MINUTE_MS } from '@omtel/core/units';
+import { earlierMonths } from './earlier';
 import { crewSupper } from './supper';
+import { food, trailOf, type When } from './trail';
 
 /** The story opens on the evening before the crew's supper. */
 const OPENS_AT = { hour: 19, minute: 2 };
@@ -34,6 +35,7 @@ export function boatyardStory(opens: number, zone: string): KitchenEvent[] {
     coldCuts: { opens, plannedAt: when(0, '09:10'), serveAt: when(-3, '12:30'), zone },
   };
   return [
+    ...earlierMonths(when),
     ...tonightsTrout(opens, when),
     ...soupOnTheHob(when),
     ...leftovers(when),
@@ -44,42 +46,6 @@ export function boatyardStory(opens: number, zone: string): KitchenEvent[] {
     ...crewSupper(meals, lamb, bake),
   ];
 }
-
-type When = (daysAgo: number, clock: string) => number;
-
-/** Writes the trail of one food, one line an event. */
-function trailOf(added: Payload<'added'>, at: number) {
-  const foodId = uuid({ msecs: at });
-  const events: FoodEvent[] = [];
-  const trail = {
-    then<Type extends EventType>(when: number, type: Type, payload?: Payload<Type>) {
-      // Of two at one moment the one told first has the lower id, as on a device.
-      const id = uuid({ msecs: when, seq: events.length });
-      events.push({ id, foodId, at: when, type, payload: payload ?? {} } as FoodEvent);
-      return trail;
-    },
-    read: (when: number, temperature: Temperature) => trail.then(when, 'reading', { temperature }),
-    events,
-  };
-  return trail.then(at, 'added', added);
-}
-
-const food = (
-  foodKey: string,
-  name: string,
-  massKg: number,
-  form: FormId,
-  over: Partial<Payload<'added'>>,
-): Payload<'added'> => ({
-  foodKey,
-  name,
-  massKg,
-  form,
-  condition: 'fresh',
-  place: 'refrigerator',
-  since: null,
-  ...over,
-});
 
 /** Thawing in cold water for tonight; its water is due soon. */
 function tonightsTrout(opens: number, when: When): FoodEvent[] {

@@ -44,6 +44,7 @@ export const ASKS: Readonly<Record<string, Act>> = {
 
   'GET /api/foods': 'read',
   'GET /api/foods/usual': 'read',
+  'GET /api/foods/partings': 'read',
   'GET /api/foods/trails': 'read',
   'GET /api/foods/:id': 'read',
   'GET /api/events': 'read',

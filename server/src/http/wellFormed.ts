@@ -10,9 +10,9 @@ export const wellFormed: MiddlewareHandler = async (c, next) => {
   const path = illFormedIn(await c.req.json().catch(() => null));
   if (path === null) return next();
   const message = 'There is half a character in this text. Type it again.';
-  return problem(c, 400, `Something in that could not be read: ${message}`, [
-    { path: path.join('.'), message },
-  ]);
+  return problem(c, 400, `Something in that could not be read: ${message}`, {
+    fields: [{ path: path.join('.'), message }],
+  });
 };
 
 /** Where the first ill-formed text lies, names of fields included; null where all is well. */

@@ -12,14 +12,17 @@ const INSTRUMENTS = [
   ['/thermometers', 'Thermometers'],
   ['/devices', 'Devices'],
 ] as const;
-const FILES = [['/yours', 'Yours to take']] as const;
+const ALL = [
+  ['/looking-back', 'Looking back'],
+  ['/yours', 'Yours to take'],
+] as const;
 
-/** What else is on record: the air of the stores, and what it was read with; and all of it as files. */
+/** What else is on record: the air of the stores, and what it was read with; all of it looked back on, and as files. */
 export function RecordLinks() {
   const mayDecide = useMay('decide');
   return (
     <View style={styles.row}>
-      {[...RECORDS, ...(mayDecide ? INSTRUMENTS : []), ...FILES].map(([href, label]) => (
+      {[...RECORDS, ...(mayDecide ? INSTRUMENTS : []), ...ALL].map(([href, label]) => (
         <PageLink key={href} href={href} style={styles.link}>
           <Words tone="rim" face="strong">
             {label}

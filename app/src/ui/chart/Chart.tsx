@@ -1,8 +1,7 @@
-import { lazy, Suspense } from 'react';
+import { Suspense } from 'react';
 import { View } from 'react-native';
+import { Drawing } from './drawn';
 import type { LinesProps } from './Lines';
-
-const Lines = lazy(() => import('./Lines'));
 
 interface ChartProps extends LinesProps {
   readonly left: number;
@@ -25,7 +24,7 @@ export function Chart({ left, top, ...lines }: ChartProps) {
       }}
     >
       <Suspense fallback={null}>
-        <Lines {...lines} />
+        <Drawing lines={lines} />
       </Suspense>
     </View>
   );

@@ -20,8 +20,8 @@ export interface LinesProps {
   readonly steps?: number;
 }
 
-/** The lines of a chart and nothing else, by the chart package: loaded when the first chart is looked at. */
-export default function Lines({ lines, width, height, range: { low, high }, steps = STEPS }: LinesProps) {
+/** The lines of a chart and nothing else, by the chart package. */
+export function Lines({ lines, width, height, range: { low, high }, steps = STEPS }: LinesProps) {
   return (
     <LineChart
       // The package draws anew for another scale, and not for other values on the same.

@@ -8,10 +8,12 @@ import {
 } from '@omtel/core/api';
 import { pageSchema } from '@omtel/core/intake';
 import { recordEventsSchema } from '@omtel/core/intake';
+import type { LookBack } from '@omtel/core/lookback';
 import type { Usual } from '@omtel/core/usual';
 import { createRoute, OpenAPIHono, z } from '@hono/zod-openapi';
 import { getHousehold } from '../../services/household';
 import { listKitchen } from '../../services/kitchen';
+import { lookBackOn } from '../../services/lookBack';
 import { logOf } from '../../services/log';
 import { recordEvents } from '../../services/recordEvents';
 import { Refusal } from '../../services/refusal';
@@ -54,6 +56,15 @@ export function foodRoutes({ db, wall, refolding }: Services) {
         responses: answers(shaped<Usual>('Usual')),
       }),
       async (c) => c.json(await usualIn(db, c.var.householdId, wall), 200),
+    )
+    .openapi(
+      createRoute({
+        method: 'get',
+        path: '/foods/partings',
+        summary: 'What was eaten and what was thrown away in the last months, and why',
+        responses: answers(shaped<LookBack>('LookBack')),
+      }),
+      async (c) => c.json(await lookBackOn(db, c.var.householdId, wall), 200),
     )
     .openapi(
       createRoute({
