@@ -1,4 +1,5 @@
-import { practice } from '.';
+import { foodById } from '../foods';
+import { actsBeside, type Handled, type Moment, practice, traitsOf } from '.';
 
 /** Sentences of the guidance that no figure rules on, each by the words it stands in. */
 it.each([
@@ -52,10 +53,66 @@ it.each([
   ['§12 knives, spills, plugs', 'injuries', 'unplug before wiping'],
 ])('%s', (_sentence, topic, words) => {
   const { acts } = practice.find(({ id }) => id === topic)!;
-  expect(acts.filter((act) => act.includes(words))).toHaveLength(1);
+  expect(acts.filter(({ says }) => says.includes(words))).toHaveLength(1);
 });
 
 it('every topic and every act stands once', () => {
-  const all = practice.flatMap(({ id, acts }) => [id, ...acts]);
+  const all = practice.flatMap(({ id, acts }) => [id, ...acts.flatMap(({ says, why }) => [says, why])]);
   expect(new Set(all).size).toBe(all.length);
+});
+
+describe('beside a step', () => {
+  const food = (foodKey: string, more: Partial<Handled> = {}): Handled => ({
+    foodKey,
+    parts: [],
+    form: foodById(foodKey).forms[0]!,
+    ...more,
+  });
+  const told = (moment: Moment, of: Handled | null, by: Parameters<typeof traitsOf>[1] = []) =>
+    actsBeside(moment, traitsOf(of, by)).map(({ says }) => says);
+  const isTold = (words: string, ...asked: Parameters<typeof told>) =>
+    told(...asked).some((says) => says.includes(words));
+
+  it('hands come first of all that is prepared, whatever it is', () => {
+    for (const key of ['turkey-whole', 'cod', 'beef-steak', 'milk'])
+      for (const moment of ['prepare', 'marinate', 'finish'] as const)
+        expect(isTold('Hands 20 seconds', moment, food(key))).toBe(true);
+  });
+
+  it('a bird is emptied, a stuffed one filled at the last, poultry not rinsed; nothing else is told so', () => {
+    const turkey = food('turkey-whole', { form: 'wholeBird' });
+    expect(isTold('giblets and packets', 'prepare', turkey)).toBe(true);
+    expect(isTold('Stuffing goes in', 'prepare', turkey)).toBe(false);
+    expect(isTold('Stuffing goes in', 'prepare', { ...turkey, parts: ['bread-stuffing'] })).toBe(true);
+    expect(isTold('not rinsed', 'prepare', turkey)).toBe(true);
+    expect(isTold('giblets and packets', 'prepare', food('chicken-thighs'))).toBe(false);
+    expect(isTold('not rinsed', 'prepare', food('beef-steak'))).toBe(false);
+    expect(isTold('prepared first', 'prepare', food('milk'))).toBe(true);
+    expect(isTold('prepared first', 'prepare', food('beef-steak'))).toBe(false);
+  });
+
+  it('a thaw goes by its method, and by its pack', () => {
+    const trout = food('trout-side');
+    expect(told('thaw', trout, ['coldWater'])).toHaveLength(4);
+    expect(isTold('leak-proof', 'thaw', trout, ['coldWater'])).toBe(true);
+    expect(isTold('leak-proof', 'thaw', trout, ['refrigerator'])).toBe(false);
+    expect(isTold('open the pack', 'thaw', { ...trout, withoutAir: true }, ['refrigerator'])).toBe(true);
+    expect(isTold('open the pack', 'thaw', trout, ['refrigerator'])).toBe(false);
+  });
+
+  it('every moment has something to tell, and never a lecture', () => {
+    const moments = new Set(practice.flatMap(({ acts }) => acts.flatMap(({ at }) => at)));
+    expect(moments.size).toBe(13);
+    const anything = traitsOf(food('turkey-whole', { form: 'wholeBird', parts: ['bread-stuffing'] }), [
+      'oven',
+    ]);
+    for (const moment of moments) {
+      expect(actsBeside(moment, anything).length).toBeGreaterThan(0);
+      expect(actsBeside(moment, anything).length).toBeLessThanOrEqual(7);
+    }
+  });
+
+  it('says why in one sentence', () => {
+    for (const { acts } of practice) for (const { why } of acts) expect(why).toMatch(/^[A-Z].{12,120}\.$/);
+  });
 });

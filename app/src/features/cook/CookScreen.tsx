@@ -17,6 +17,7 @@ import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
 import { useAwake } from '../../ui/useAwake';
 import { useRecord, WithFood } from '../food';
+import { BesideStep, Heating } from '../practice';
 import { ColdAim } from './ColdAim';
 import { CookForecast } from './CookForecast';
 import { CoolingAhead } from './CoolingAhead';
@@ -133,6 +134,7 @@ function Cook({ food, purpose }: CookProps) {
           <RuleLink id={goal.id} />
         </Panel>
       )}
+      {reheating && aim && <Heating food={food} goal={aim.at} />}
       <View style={styles.group}>
         <Heading small>Where to probe</Heading>
         <ProbePlaces food={food} standing={standing} places={places} chosen={chosen} onChoose={setPicked} />
@@ -177,8 +179,12 @@ function Cook({ food, purpose }: CookProps) {
           onPress={() => recordNow(food, 'done by its look', 'signSeen', {})}
         />
       )}
+      {heats && <BesideStep moments={reheating ? HEATING : COOKING} food={food} />}
     </Screen>
   );
 }
+
+const HEATING = ['heat'] as const;
+const COOKING = ['read', 'off'] as const;
 
 const styles = StyleSheet.create({ group: { gap: space.xs } });

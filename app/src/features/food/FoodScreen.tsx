@@ -8,19 +8,20 @@ import { useLocalSearchParams } from 'expo-router';
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { View } from 'react-native';
 import { useFood } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Later } from '../../ui/Later';
 import { Screen } from '../../ui/Screen';
-import { Failed, Loading } from '../../ui/states';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
+import { Until } from '../../ui/Until';
 import { Words } from '../../ui/Words';
 import { NotForThem } from './NotForThem';
+import { BesideFood } from './BesideFood';
 import { OnItsLabel } from './OnItsLabel';
 import { RescueNotice } from './RescueNotice';
 import { ReadInDoubt } from '../thermometers';
 import { AirHere } from './AirHere';
+import { EatenCold } from './EatenCold';
 import { FoodActions } from './FoodActions';
 import { History } from './History';
 import { LeftOut } from './LeftOut';
@@ -40,7 +41,8 @@ const QUIET_ROOM = 150;
 /** One food: the ruling and why, its trail, what happened, and what can be done. */
 export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFood(foodId ?? id);
+  const query = useFood(foodId ?? id);
+  const { data } = query;
   const household = useKitchen();
   const state = data && shownAs(data.food, household);
   const kitchen = useKitchen(state);
@@ -54,11 +56,7 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
   if (!data || !state) {
     return (
       <Screen title="Food" backTo="/stores">
-        {error ? (
-          <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
-        ) : (
-          <Loading what="its trail" />
-        )}
+        <Until what="its trail" query={query} />
       </Screen>
     );
   }
@@ -106,10 +104,12 @@ export function FoodScreen({ foodId }: { readonly foodId?: string }) {
         />
       )}
       {ruling && <Reasons reasons={ruling.reasons} />}
+      <EatenCold food={state} />
       <Later>
         <AirHere food={state} />
         <WaterHere food={state} />
         <FoodActions food={state} />
+        {next?.step && <BesideFood food={state} step={next.step} />}
         <RuledBy food={state} />
         <History events={history} foodId={state.foodId} />
         <LeftOut food={state} />

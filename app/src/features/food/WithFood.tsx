@@ -2,9 +2,8 @@ import type { FoodState } from '@omtel/core/trail';
 import { useLocalSearchParams } from 'expo-router';
 import type { ReactNode } from 'react';
 import { useFood } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
-import { Failed, Loading } from '../../ui/states';
+import { Until } from '../../ui/Until';
 
 interface WithFoodProps {
   readonly title: string;
@@ -14,15 +13,12 @@ interface WithFoodProps {
 /** A screen about the food in its address, once that is fetched. */
 export function WithFood({ title, children }: WithFoodProps) {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFood(id);
+  const query = useFood(id);
+  const { data } = query;
   if (data) return children(data.food.state);
   return (
     <Screen title={title} backTo="/now">
-      {error ? (
-        <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
-      ) : (
-        <Loading what="the food" />
-      )}
+      <Until what="the food" query={query} />
     </Screen>
   );
 }
