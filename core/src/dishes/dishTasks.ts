@@ -1,5 +1,6 @@
 import { targetOf } from '../clocks';
 import type { RuleSet } from '../guidance';
+import { roomFor } from '../kitchen';
 import { cookSpan, leftOutMs, wayOf, type Method, type Obstacle, type Way } from '../plan';
 import { taskId } from '../record';
 import type { CookedDish, Dish } from './dish';
@@ -17,8 +18,6 @@ export interface Planning {
   readonly serveAt: number;
 }
 
-/** A litre of food on its tray, with air about it, takes so many of a refrigerator. */
-const COLD_LITRES_A_KG = 2;
 /** Prepared raw food goes on the heat within this time, min. */
 const PREPARED_MOST = 30;
 
@@ -57,7 +56,9 @@ function cookedTasks(dish: CookedDish, planning: Planning, made: Template): Dish
   if (way.thaw && method in THAWS) {
     const minutes = up(way.thaw.slowMs);
     const row = THAWS[method as keyof typeof THAWS];
-    const units = method === 'refrigerator' && { units: Math.ceil(COLD_LITRES_A_KG * food.massKg) };
+    const units = method === 'refrigerator' && {
+      units: Math.ceil(roomFor(food.food, food.form).coldLitres(food.massKg)),
+    };
     made.thawed(row, { minutes, ruleIds: way.ruleIds, marks: marksOf(row, minutes, rules), ...units });
     if (method === 'coldWater') made.beside('washSink', down(way.holdMs));
   }

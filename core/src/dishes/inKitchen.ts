@@ -1,10 +1,8 @@
-import { longestM } from '../forecast';
-import type { FormId } from '../foods';
+import { roomFor } from '../kitchen';
 import { SECOND_OVEN, type Cook, type Kitchen, type Oven } from '../meal';
 import type { TaskKind } from '../record';
 import type { ProblemJson } from '../schedule';
-import { materialOfFood } from '../thermal';
-import { isRawPoultry, type CookedDish, type Dish } from './dish';
+import { isRawPoultry, type Dish } from './dish';
 import type { MealTask } from './template';
 
 /** What keeps a dish from being made in a kitchen at all, whatever the schedule; and what it would take, where that can be said. */
@@ -35,11 +33,6 @@ export const placesOf = ({ ovens, warm, rings, coldLitres, ...kitchen }: Kitchen
   { id: 'slowCooker', capacity: kitchen.slowCooker ? 1 : 0 },
 ];
 
-/** Forms that are one thing, which goes in whole or not at all. */
-const WHOLE: readonly FormId[] = ['wholeBird', 'halfBird', 'boneInJoint', 'bonelessJoint', 'wholeFish'];
-/** What of a pot stays free, so that nothing boils over. */
-const POT_FREE = 0.2;
-
 /**
  * A dish's tasks in this kitchen: in the ovens it fits in, by the cooks who may have it in hand.
  *
@@ -60,10 +53,10 @@ export function inKitchen(
     { place: dish.heldAt, units: 1 },
   ];
   if (wanted.some(({ place, units }) => place && units > room.get(place)!)) return no('noPlace');
-  const litres = potFor(dish);
+  const litres = litresOfPot(dish);
   if (litres !== null && kitchen.potLitres !== null && litres > kitchen.potLitres)
     return no('potTooSmall', litres);
-  const long = inOven(dish) ? wholeLength(dish) : null;
+  const long = longestOf(dish);
   const takes = ({ widestM }: Oven) => long === null || widestM === null || long <= widestM;
   const [first, second] = kitchen.ovens.map(takes);
   if (long !== null && !first && !second) return no('tooWide', long);
@@ -118,19 +111,14 @@ const heatsTooSlowly = (dish: Dish): boolean =>
   dish.heating.at === 'slowCooker' &&
   (dish.kind === 'reheated' || (dish.kind === 'cooked' && dish.method === 'fromFrozen'));
 
-const inOven = (dish: Dish): boolean => 'heating' in dish && dish.heating.at === 'oven';
+/** How long what goes into the oven in one piece is, m. */
+const longestOf = (dish: Dish): number | null =>
+  dish.kind === 'cooked' && dish.heating.at === 'oven'
+    ? (roomFor(dish.food.food, dish.food.form).longM?.(dish.food.massKg) ?? null)
+    : null;
 
-function wholeLength(dish: Dish): number | null {
-  if (dish.kind !== 'cooked' || !WHOLE.includes(dish.food.form)) return null;
-  return longestM(dish.food.form, litresOf(dish) / 1000);
-}
-
-/** The pot a soup or a whole piece is cooked in, l; null for what is cooked in a pan, or not on the hob. */
-function potFor(dish: Dish): number | null {
-  if (dish.kind !== 'cooked' || dish.heating.at !== 'hob') return null;
-  const { form } = dish.food;
-  return form === 'liquid' || WHOLE.includes(form) ? litresOf(dish) / (1 - POT_FREE) : null;
-}
-
-const litresOf = ({ food }: CookedDish): number =>
-  (1000 * food.massKg) / materialOfFood(food.food).densityKgM3;
+/** The pot for what is cooked in one, l. */
+const litresOfPot = (dish: Dish): number | null =>
+  dish.kind === 'cooked' && dish.heating.at === 'hob'
+    ? (roomFor(dish.food.food, dish.food.form).potLitres?.(dish.food.massKg) ?? null)
+    : null;

@@ -5,8 +5,10 @@
 export { type Brine, percentOf, saltFor, STRONGEST_BRINE } from './brine';
 export { boilingAt } from './boilingPoint';
 export { type Carried, type Carrying, carryingTime } from './carrying';
+export { heaviestIn, roomFor, type RoomTaken } from './fits';
 export { type FryingPot, massOfRise, type OilMark, oilMark, riseOf } from './fryingPot';
 export { cooledTo, type IceBath, iceFor } from './iceBath';
+export { keepsUntil, type Lunch, lunchBoxes, type Lunches, type TakenAlong, takenAlong } from './lunchBoxes';
 export { microwaveTime } from './microwaveTime';
 export {
   type Dial,

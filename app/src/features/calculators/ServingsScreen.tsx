@@ -14,6 +14,7 @@ import { Words } from '../../ui/Words';
 import {
   feedsWords,
   freshServings,
+  KIND_OF,
   MOST_PEOPLE,
   ruleOf,
   SERVED,
@@ -23,6 +24,7 @@ import {
   type Worked,
 } from './servingsDraft';
 import { useAsked } from './useAsked';
+import { WhatFits } from './WhatFits';
 
 /** How much to buy for a table, and how many a weight feeds. */
 export function ServingsScreen() {
@@ -73,10 +75,15 @@ export function ServingsScreen() {
             {worked.kind === 'buy' && <ItsThaw form={draft.form} massKg={worked.masses.highKg} />}
             <Words tone="soft">
               Weights as bought, rounded as a shop weighs. Not for how long it cooks or thaws: that goes by
-              the weight you get. Whether it fits oven, pot and refrigerator is looked at where the meal is
-              planned.
+              the weight you get.
             </Words>
             <RuleLink id={ruleOf(draft.form, rules).id} />
+            <WhatFits
+              form={draft.form}
+              massKg={massOf(worked)}
+              tin={draft.tin}
+              onTin={(tin) => set({ tin })}
+            />
           </>
         }
       />
@@ -139,12 +146,12 @@ function Result({ worked }: { readonly worked: Worked }) {
   );
 }
 
-/** What most people mean by each form: the card is of it, and says so. */
-const KINDS: Readonly<Record<Served, string>> = {
-  wholeBird: 'turkey-whole',
-  boneInJoint: 'lamb-leg-bone-in',
-  bonelessJoint: 'beef-roast-boneless',
-};
+/** The heaviest it comes to, kg. */
+function massOf(worked: Worked): number | null {
+  if (worked.kind === 'problem') return null;
+  return worked.kind === 'buy' ? worked.masses.highKg : worked.massKg;
+}
+
 /** The heaviest a card of a thaw is made for, kg. */
 const HEAVIEST_KG = 30;
 
@@ -152,7 +159,7 @@ const HEAVIEST_KG = 30;
 function ItsThaw({ form, massKg }: { readonly form: Served; readonly massKg: number }) {
   if (massKg > HEAVIEST_KG) return null;
   return (
-    <TextLink href={`/print/thaw?kind=${KINDS[form]}&kg=${massKg.toFixed(2)}`}>
+    <TextLink href={`/print/thaw?kind=${KIND_OF[form]}&kg=${massKg.toFixed(2)}`}>
       If it comes frozen: how long it thaws, as a card
     </TextLink>
   );

@@ -10,6 +10,13 @@ export const SERVED = [
 ] as const;
 export type Served = (typeof SERVED)[number]['value'];
 
+/** What most people mean by each form, where it is asked how large or how cold it is. */
+export const KIND_OF: Readonly<Record<Served, string>> = {
+  wholeBird: 'turkey-whole',
+  boneInJoint: 'lamb-leg-bone-in',
+  bonelessJoint: 'beef-roast-boneless',
+};
+
 /** What is filled in: for whom, or of what weight. */
 export type ServingsDraft = {
   readonly ask: 'buy' | 'feeds';
@@ -19,6 +26,8 @@ export type ServingsDraft = {
   readonly seconds: number;
   readonly leftovers: number;
   readonly mass: string;
+  /** The longest side of the tin it is to go into. */
+  readonly tin: string;
 };
 
 export const MOST_PEOPLE = 60;
@@ -33,11 +42,12 @@ export const freshServings = (people: number, small: number): ServingsDraft => (
   seconds: 0,
   leftovers: 0,
   mass: '',
+  tin: '',
 });
 
 export type Worked =
   | { readonly kind: 'buy'; readonly portions: number; readonly masses: Masses }
-  | { readonly kind: 'feeds'; readonly low: number; readonly high: number }
+  | { readonly kind: 'feeds'; readonly massKg: number; readonly low: number; readonly high: number }
   | { readonly kind: 'problem'; readonly problem: string | null };
 
 /** What it comes to as far as it is filled in; a problem without words is a field nobody filled in yet. */
@@ -53,7 +63,7 @@ export function workOut(draft: ServingsDraft, massUnit: MassUnit, rules: RuleSet
   if ('problem' in read) return { kind: 'problem', problem: read.problem };
   if (!(read.kg > 0 && read.kg <= HEAVIEST_KG))
     return { kind: 'problem', problem: `More than nothing, and at most ${HEAVIEST_KG} kg.` };
-  return { kind: 'feeds', ...portionsFrom(read.kg, form, rules)! };
+  return { kind: 'feeds', massKg: read.kg, ...portionsFrom(read.kg, form, rules)! };
 }
 
 /** How many people so many portions are, never one too many. */
