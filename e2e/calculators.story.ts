@@ -72,9 +72,20 @@ test('a bird for eleven: how much to buy, and how many one feeds that is there',
   await expect(page.getByText('Digits only, such as 2.4.')).toBeVisible();
   await page.getByLabel('Weight', { exact: true }).fill('6');
   await expect(worked).toContainText('8 to 13 people');
+  // What goes into this kitchen; a tin is measured.
+  const fits = (place: string) => page.getByRole('listitem').filter({ hasText: place });
+  const tin = page.getByLabel('A tin or dish: its longest side inside');
+  await tin.fill('wide');
+  await expect(page.getByText('Digits only, such as 2.4.')).toBeVisible();
+  await tin.fill('20');
+  await expect(fits('Tin or dish, 20 cm')).toContainText('Too small for this one.');
+  await tin.fill('60');
+  await expect(fits('Tin or dish, 60 cm')).not.toContainText('Too small');
+  await expect(fits('Refrigerator')).toBeVisible();
   // It is remembered, and leads to its rule.
   await page.reload();
   await expect(worked).toContainText('8 to 13 people');
+  await expect(tin).toHaveValue('60');
   await page.getByRole('link', { name: 'Rule and source' }).click();
   await expect(page.getByRole('heading', { name: 'Whole bird', level: 1 })).toBeVisible();
   await expect(page.getByRole('link', { name: 'Servings: how much to buy' })).toBeVisible();
@@ -125,6 +136,11 @@ test('every instrument says what comes of its fields, or what is wrong at the fi
   await choose('How strong it is');
   await fill('Salt', '200');
   await expect(worked).toContainText('5.0 %');
+  await expect(page.getByText(/^On the heat by .*: in brine its raw days go on\./)).toBeVisible();
+  for (let day = 0; day < 3; day++) await tap('Days it was raw in the cold so far: one more');
+  await expect(page.getByText(/^Its raw days are over/)).toBeVisible();
+  await choose('A joint');
+  await expect(page.getByText(/^On the heat by /)).toBeVisible();
 
   await open('Ice bath: how much ice', 'Ice bath');
   await fill('Food in the pot', '4');

@@ -3,6 +3,8 @@
  * next.
  * What happened and what runs is read here and never changed; numbers are asked of `guidance`.
  */
+export { type BatchAtHand, batchesAtHand } from './batchesAtHand';
+export { type EatenCold, eatenCold } from './eatenCold';
 export { byEatNext } from './eatNext';
 export { type JudgeContext, zonesOf } from './finding';
 export { judge } from './judge';

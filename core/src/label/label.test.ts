@@ -37,9 +37,9 @@ describe('the label of a container', () => {
   it('says contents, when it was cooked, use-by and best by, and that it was not heated again', () =>
     expect(label(stew, hours(1))).toEqual({
       contents: 'Lamb shoulder, 5 portions',
-      since: 'Cooked Friday 12 June, 17:00',
-      date: 'Use by Tuesday 16 June, 17:00',
-      aim: 'Best by Monday 15 June',
+      since: 'Cooked Fri 12 June 2026, 17:00',
+      date: 'Use by Tue 16 June 2026, 17:00',
+      aim: 'Best by Mon 15 June 2026',
       heated: 'Not heated again',
       contains: null,
       by: null,
@@ -47,9 +47,9 @@ describe('the label of a container', () => {
     }));
 
   it('goes by the guidance the food goes by', () => {
-    expect(label(stew, hours(1), GUIDANCES.care).date).toBe('Use by Sunday 14 June, 17:00');
-    expect(label(stew, hours(1), GUIDANCES.code).date).toBe('Use by Thursday 18 June, 23:59');
-    expect(label(stew, hours(1), GUIDANCES.chain).date).toBe('Use by Sunday 14 June, 17:00');
+    expect(label(stew, hours(1), GUIDANCES.care).date).toBe('Use by Sun 14 June 2026, 17:00');
+    expect(label(stew, hours(1), GUIDANCES.code).date).toBe('Use by Thu 18 June 2026, 23:59');
+    expect(label(stew, hours(1), GUIDANCES.chain).date).toBe('Use by Sun 14 June 2026, 17:00');
   });
 
   it('names one portion as one, and who made it', () => {
@@ -62,8 +62,8 @@ describe('the label of a container', () => {
 
   it('frozen says since when, and until when it is at its best', () =>
     expect(label([...stew, happened(hours(20), 'moved', { place: 'freezer' })], days(3))).toMatchObject({
-      date: 'Frozen Saturday 13 June, 13:00',
-      aim: 'At its best until Thursday 13 August',
+      date: 'Frozen Sat 13 June 2026, 13:00',
+      aim: 'At its best until Thu 13 August 2026',
     }));
 
   it('of unknown age promises nothing', () =>
@@ -78,7 +78,7 @@ describe('the label of a container', () => {
     [
       'raw: when it was bought',
       [bought('chicken-thighs')],
-      { since: 'Bought Friday 12 June, 15:00', heated: null },
+      { since: 'Bought Fri 12 June 2026, 15:00', heated: null },
     ],
     [
       'raw and thawed: since when it is',
@@ -87,27 +87,27 @@ describe('the label of a container', () => {
         happened(hours(1), 'thawStarted', { method: 'refrigerator' }),
         happened(hours(30), 'thawed'),
       ],
-      { since: 'Thawed Saturday 13 June, 23:00', date: 'Use by Monday 15 June, 23:00' },
+      { since: 'Thawed Sat 13 June 2026, 23:00', date: 'Use by Mon 15 June 2026, 23:00' },
     ],
     [
       'eaten as it is: when it was opened',
       [bought('milk')],
-      { since: 'Opened Friday 12 June, 15:00', heated: null },
+      { since: 'Opened Fri 12 June 2026, 15:00', heated: null },
     ],
   ] as const)('%s', (_, events, says) => expect(label([...events], hours(31))).toMatchObject(says));
 
   it('a date printed by its maker is never exceeded, opened or not', () => {
     const printed = { kind: 'useBy', at: START + DAY_MS } as const;
     expect(label([bought('chicken-thighs', { printed })], hours(1)).date).toBe(
-      'Use by Saturday 13 June, 17:00',
+      'Use by Sat 13 June 2026, 17:00',
     );
     expect(label([bought('milk', { printed, unopened: true })], hours(1))).toMatchObject({
       since: 'Not opened',
-      date: 'Use by Saturday 13 June, 17:00',
+      date: 'Use by Sat 13 June 2026, 17:00',
     });
     const best = { kind: 'bestBefore', at: START + DAY_MS } as const;
     expect(label([bought('chicken-thighs', { printed: best })], hours(1)).date).toBe(
-      'Use by Sunday 14 June, 15:00',
+      'Use by Sun 14 June 2026, 15:00',
     );
   });
 
@@ -153,22 +153,22 @@ describe('a label printed earlier', () => {
       'frozen',
       [happened(hours(20), 'moved', { place: 'freezer' })],
       GUIDANCES.home,
-      'Frozen Saturday 13 June, 13:00',
+      'Frozen Sat 13 June 2026, 13:00',
     ],
-    ['by another school', [], GUIDANCES.chain, 'Use by Sunday 14 June, 17:00'],
+    ['by another school', [], GUIDANCES.chain, 'Use by Sun 14 June 2026, 17:00'],
     [
       'dated anew',
       [happened(hours(20), 'dated', { since: hours(-24) })],
       GUIDANCES.home,
-      'Use by Monday 15 June, 17:00',
+      'Use by Mon 15 June 2026, 17:00',
     ],
   ])('is printed again: %s', (_, more, guidance, now) => {
     const events = [...printed, ...more];
     const was = outdated(events, hours(21), guidance);
-    expect(was && labelDateWords(was, at(hours(21)))).toBe('Use by Tuesday 16 June, 17:00');
+    expect(was && labelDateWords(was, at(hours(21)))).toBe('Use by Tue 16 June 2026, 17:00');
     expect(label(events, hours(21), guidance)).toMatchObject({
       date: now,
-      replaces: 'In place of “Use by Tuesday 16 June, 17:00”',
+      replaces: 'In place of “Use by Tue 16 June 2026, 17:00”',
     });
   });
 

@@ -2,7 +2,7 @@ import { aimOf, endOf, isHeated, livesOf, printedEnd, storageOf } from '../clock
 import { containsWords, foodById } from '../foods';
 import { zonesOf, type JudgeContext } from '../judge';
 import type { LabelDate } from '../record';
-import { clockWords, longDay, monthsLater } from '../time';
+import { clockWords, datedDay, monthsLater } from '../time';
 import { rulesOfFood, type FoodState } from '../trail';
 import { MINUTE_MS } from '../units';
 
@@ -22,12 +22,12 @@ export interface Label {
 }
 
 /**
- * The label of a food. Days and times are written out, since a label is read on another day.
+ * The label of a food. Days are written with their year, since what is frozen may be read in another.
  *
  * @param by who cooked, opened or labelled it, where somebody says
  */
 export function labelOf(state: FoodState, context: JudgeContext, by = ''): Label {
-  const written = (at: number) => `${longDay(at, context.zone)}, ${clockWords(at, context.zone)}`;
+  const written = (at: number) => `${datedDay(at, context.zone)}, ${clockWords(at, context.zone)}`;
   const { name, container, reheats } = state;
   const portions = container
     ? `, ${container.portions} ${container.portions === 1 ? 'portion' : 'portions'}`
@@ -42,8 +42,8 @@ export function labelOf(state: FoodState, context: JudgeContext, by = ''): Label
       aimAt === null
         ? null
         : says.kind === 'frozen'
-          ? `At its best until ${longDay(aimAt, context.zone)}`
-          : `Best by ${longDay(aimAt, context.zone)}`,
+          ? `At its best until ${datedDay(aimAt, context.zone)}`
+          : `Best by ${datedDay(aimAt, context.zone)}`,
     heated:
       reheats > 0 ? 'Heated again: not kept' : state.cooked && isHeated(state) ? 'Not heated again' : null,
     contains: containsWords(state.allergens),
@@ -70,7 +70,7 @@ export function outdatedLabel(state: FoodState, context: JudgeContext): LabelDat
 
 /** The date on a label in the words that stand there. */
 export const labelDateWords = (date: LabelDate, { zone }: Pick<JudgeContext, 'zone'>): string =>
-  dateWords(date, (at) => `${longDay(at, zone)}, ${clockWords(at, zone)}`);
+  dateWords(date, (at) => `${datedDay(at, zone)}, ${clockWords(at, zone)}`);
 
 function dateWords(date: LabelDate, written: (at: number) => string): string {
   switch (date.kind) {

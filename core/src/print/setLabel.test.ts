@@ -10,9 +10,9 @@ const CODE = 'https://kitchen.example:8443/food/01976d1e-5b2c-7000-8000-00000000
 
 const PLAIN: Label = {
   contents: 'Lamb shoulder, 5 portions',
-  since: 'Cooked Friday 12 June, 17:00',
-  date: 'Use by Tuesday 16 June, 17:00',
-  aim: 'Best by Monday 15 June',
+  since: 'Cooked Fri 12 June 2026, 17:00',
+  date: 'Use by Tue 16 June 2026, 17:00',
+  aim: 'Best by Mon 15 June 2026',
   heated: 'Not heated again',
   contains: null,
   by: 'By Ines',
@@ -22,7 +22,7 @@ const FULL: Label = {
   ...PLAIN,
   contents: `${'W'.repeat(80)}, 99 portions`,
   contains: containsWords(allergenIds),
-  replaces: 'In place of “Use by Wednesday 30 September, 12:59 pm”',
+  replaces: 'In place of “Use by Wed 30 September 2026, 12:59 pm”',
   by: `By ${'W'.repeat(40)}`,
 };
 const textsOf = (marks: readonly Mark[]) => marks.filter((mark) => mark.kind === 'text');
@@ -45,6 +45,15 @@ describe('a label in its rectangle', () => {
       expect(x + measure(text, face) * size).toBeLessThanOrEqual(code!.x + 1e-6);
       expect(y).toBeLessThanOrEqual(sheet.labelHeightMm - 1.5);
       expect(size).toBeGreaterThanOrEqual(2.1);
+    }
+  });
+
+  it('printed anew says so, beside its code, down to the label of a roll', () => {
+    const anew = { ...PLAIN, by: null, replaces: 'In place of “Use by Wed 30 September 2026, 17:00”' };
+    for (const id of labelSheetIds) {
+      const marks = setLabel(anew, LABEL_SHEETS[id], CODE, even(0.5));
+      expect(joined(marks)).toContain(anew.replaces.replace(/\s/g, ''));
+      expect(marks.some(({ kind }) => kind === 'code')).toBe(true);
     }
   });
 

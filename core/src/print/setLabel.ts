@@ -56,7 +56,7 @@ function linesOf({ contents, date, contains, since, heated, aim, by, replaces }:
     { text: date, strong: true },
     { text: contains ?? '', strong: true },
   ];
-  const others = [since, heated, aim, replaces, by].filter((text) => text !== null);
+  const others = [since, heated, replaces, aim, by].filter((text) => text !== null);
   return [...needed, ...others.map((text) => ({ text, strong: false }))];
 }
 

@@ -1,13 +1,18 @@
-import { percentOf, saltFor } from '@omtel/core/kitchen';
-import { fromKilograms, massUnitOf, toKilograms, type UnitSystem } from '@omtel/core/units';
+import { keepsUntil, percentOf, saltFor } from '@omtel/core/kitchen';
+import { moment } from '@omtel/core/time';
+import { DAY_MS, fromKilograms, massUnitOf, toKilograms, type UnitSystem } from '@omtel/core/units';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
+import { Stepper } from '../../ui/Stepper';
 import { Calculator, type Said } from './Calculator';
+import { kindIn, RAW_KINDS, type RawKind } from './storageKinds';
 import { useAsked } from './useAsked';
 import { workedOut } from './workedOut';
 
 type Draft = {
+  readonly kind: RawKind;
+  readonly days: number;
   readonly way: 'wet' | 'dry';
   readonly ask: 'salt' | 'strength';
   readonly food: string;
@@ -16,14 +21,29 @@ type Draft = {
   readonly salt: string;
 };
 
-const FRESH: Draft = { way: 'wet', ask: 'salt', food: '', water: '', percent: '', salt: '' };
+const FRESH: Draft = {
+  kind: 'poultryWhole',
+  days: 0,
+  way: 'wet',
+  ask: 'salt',
+  food: '',
+  water: '',
+  percent: '',
+  salt: '',
+};
+
+/** It is asked about what was bought no longer ago. */
+const MOST_DAYS = 14;
 
 /** How much salt for a brine, a marinade or a dry salting, by weight; and how strong one is. */
 export function BrineScreen() {
-  const { rules, units } = useKitchen();
+  const { rules, units, now, zone } = useKitchen();
   const [draft, set] = useAsked('brine', FRESH);
   const massUnit = massUnitOf(units);
-  const { way, ask, food, water, percent, salt } = draft;
+  const { way, ask, food, water, percent, salt, days } = draft;
+  const kind = kindIn(RAW_KINDS, draft.kind);
+  const { refrigerator } = rules.storage[kind];
+  const until = keepsUntil(refrigerator.value, now - days * DAY_MS, zone);
   const kg = (value: number) => toKilograms({ value, unit: massUnit });
   const of = way === 'wet' ? 'food and water' : 'the food';
   const told = (saltKg: number, strength: number): Said => ({
@@ -107,15 +127,33 @@ export function BrineScreen() {
               problem={sentence.salt ?? sentence.percent}
             />
           )}
+          <Choice
+            label="What lies in it"
+            value={kind}
+            onChange={(next) => set({ kind: next })}
+            options={RAW_KINDS}
+          />
+          <Stepper
+            label="Days it was raw in the cold so far"
+            value={days}
+            min={0}
+            max={MOST_DAYS}
+            onChange={(next) => set({ days: next })}
+          />
         </>
       }
-      beware="In the refrigerator all the time, covered, in glass, steel or plastic. What lies in it is raw, and its days count."
+      beware={`${
+        until > now
+          ? `On the heat by ${moment(until, now, zone)}: in brine its raw days go on.`
+          : 'Its raw days are over: not into a brine, and not on the heat.'
+      } In the refrigerator all the time, covered, in glass, steel or plastic. What lies in it is raw.`}
       notes={[
         'What is left of it counts as raw: throw it away, or boil it hard before it is eaten.',
         'Not a cure: it makes nothing keep longer, and what is cured to keep is another craft.',
+        'What was thawed has the days after a thaw, which may be fewer: its own page counts them.',
         'Grams are to the nearest one.',
       ]}
-      rules={[rules.bands.refrigerator]}
+      rules={[refrigerator, rules.bands.refrigerator]}
     />
   );
 }

@@ -8,6 +8,7 @@ import { BrineScreen } from './BrineScreen';
 import { CarryingScreen } from './CarryingScreen';
 import { FryingScreen } from './FryingScreen';
 import { IceBathScreen } from './IceBathScreen';
+import { LunchScreen } from './LunchScreen';
 import { MicrowaveScreen } from './MicrowaveScreen';
 import { OvenScreen } from './OvenScreen';
 import { SanitiserScreen } from './SanitiserScreen';
@@ -23,6 +24,7 @@ const INSTRUMENTS: Readonly<Record<string, ComponentType>> = {
   carrying: CarryingScreen,
   frying: FryingScreen,
   'ice-bath': IceBathScreen,
+  lunch: LunchScreen,
   microwave: MicrowaveScreen,
   oven: OvenScreen,
   sanitiser: SanitiserScreen,

@@ -1,1 +1,1 @@
-export { dividing, shareOf } from './share';
+export { dividing, portionsOf, shareOf } from './share';

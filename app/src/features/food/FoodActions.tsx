@@ -117,6 +117,10 @@ function actionsOf(
     ),
     ...some(mayPlan && !cooked && !food.cook && place !== 'heat', planIt),
     ...some(place === 'refrigerator' && mayFreeze(food, rules), toFreezer),
+    ...some<Action>(place === 'refrigerator' && cooked && isHeated(food) && mayFreeze(food, rules), {
+      label: 'Freeze in tubs',
+      page: `/guide/tubs?food=${foodId}`,
+    }),
   ];
   const other: readonly Action[] = [
     ...some<Action>(food.sealed || food.withoutAir || food.unopened, {

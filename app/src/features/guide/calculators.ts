@@ -12,7 +12,8 @@ export const CALCULATORS: readonly Calculator[] = [
   {
     href: '/guide/servings',
     title: 'Servings: how much to buy',
-    words: 'much portions people weight bird turkey roast joint meat guests feeds eaters per person buy',
+    words:
+      'much portions people weight bird turkey roast joint meat guests feeds eaters per person buy fit fits oven tin pot big',
     rules: /^servings\./,
   },
   {
@@ -43,7 +44,7 @@ export const CALCULATORS: readonly Calculator[] = [
   {
     href: '/guide/brine',
     title: 'Brine and salt, by weight',
-    words: 'brining marinade marinate marinating pickle cure salting percent turkey dry wet',
+    words: 'brining marinade marinate marinating pickle cure salting percent turkey dry wet days long',
     rules: /^bands\.refrigerator/,
   },
   {
@@ -79,8 +80,14 @@ export const CALCULATORS: readonly Calculator[] = [
   {
     href: '/guide/tubs',
     title: 'How many tubs to freeze',
-    words: 'batch freeze freezing portions leftovers containers meal prep lunch boxes',
+    words: 'batch freeze freezing portions leftovers containers meal prep',
     rules: /^storage\.(soupsStews|cookedMeat|cookedRice|cookedGrains|cookedVegetables|gravyBroth)\./,
+  },
+  {
+    href: '/guide/lunch',
+    title: 'Lunch boxes for the week',
+    words: 'packed lunch lunchbox meal prep school work office cool bag ice pack sandwich take along sunday',
+    rules: /^afterThawCooked|^bandTime\.insulatedBag/,
   },
 ];
 

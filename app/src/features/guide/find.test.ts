@@ -65,6 +65,8 @@ const QUESTIONS: readonly (readonly [typed: string, meant: RegExp])[] = [
   ['double recipe', /dish for more/i],
   ['how many tubs to freeze', /tubs/i],
   ['batch cook freeze portions', /tubs/i],
+  ['packed lunch for work', /Lunch/i],
+  ['lunchboxs for the week', /Lunch/i],
   ['pregnant what not to eat', /eaten|Household/i],
   ['use by date passed', /printed|use-by/i],
   ['is it still ok smells funny', /all right/],

@@ -2,16 +2,17 @@ import { shownAs } from '@omtel/core/judge';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoods } from '../../store/useFoods';
 import { useKitchen } from '../../store/useKitchen';
-import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
+import { Until } from '../../ui/Until';
 import { Labels } from './Labels';
 
 /** The labels of a food or of several at once, on as few sheets as they need. */
 export function LabelsScreen() {
   const { of = '' } = useLocalSearchParams<{ of?: string }>();
   const kitchen = useKitchen();
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const wanted = of.split(',');
   // As its page shows it: with extra care where somebody who needs that is to eat it.
   const foods = (data?.foods ?? [])
@@ -21,8 +22,7 @@ export function LabelsScreen() {
   if (only) return <Labels foods={foods} backTo={others.length ? '/stores' : `/food/${only.foodId}`} />;
   return (
     <Screen title="Labels" backTo="/stores">
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the foods" />}
+      <Until what="the foods" query={query} />
       {data && <Empty title="No such food at hand">Choose in Stores what is to be labelled.</Empty>}
     </Screen>
   );
