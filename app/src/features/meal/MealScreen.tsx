@@ -9,18 +9,19 @@ import { StyleSheet, View } from 'react-native';
 import { useFoods } from '../../store/useFoods';
 import { act } from '../../store/outbox/act';
 import { newMealEvent } from '../../store/outbox/record';
-import { sentenceOf } from '../../store/problem';
 import { useAppDispatch } from '../../store/store';
 import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { FileLink } from '../../ui/FileLink';
 import { Screen } from '../../ui/Screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { useAwake } from '../../ui/useAwake';
 import { space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { AskToRemind } from '../reminders';
+import { BesideMeal } from './BesideMeal';
 import { ForTheirSake } from './ForTheirSake';
 import { LateNotice } from './LateNotice';
 import { MealLanes } from './lanes/MealLanes';
@@ -38,13 +39,13 @@ import { useMealLine } from './useMealLine';
 /** One meal as it goes on: what is next, the line of time, and on a wide screen its lanes. */
 export function MealScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const meal = data?.meals.find(({ mealId }) => mealId === id);
   if (meal) return <Meal key={id} meal={meal} />;
   return (
     <Screen title="Meal" backTo="/plan">
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the meal" />}
+      <Until what="the meal" query={query} />
       {data && <Empty title="No such meal">It was dropped, or is long over.</Empty>}
     </Screen>
   );
@@ -112,6 +113,11 @@ function Meal({ meal }: { readonly meal: MealState }) {
           foot={
             <>
               <StillIcy step={next} foods={foods} />
+              <BesideMeal
+                key={`beside ${next.id}`}
+                step={next}
+                food={foods.find(({ foodId }) => foodId === next.dish?.foodId)}
+              />
               <PutOff
                 key={next.id}
                 mealId={mealId}

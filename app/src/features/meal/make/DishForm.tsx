@@ -22,6 +22,7 @@ import { BuysFields } from './BuysFields';
 import { WhoEats } from './WhoEats';
 import {
   chosenOf,
+  COURSES,
   readDish,
   sinceOfDish,
   type DishContext,
@@ -65,11 +66,10 @@ const HELD: readonly HeldAt[] = [
   { value: 'hob', label: 'On the hob', has: ({ rings }) => rings > 0 },
 ];
 
-const COURSES: readonly { readonly value: DishFields['afterMinutes']; readonly label: string }[] = [
-  { value: '0', label: 'With the rest' },
-  { value: '5', label: '5 min later' },
-  { value: '10', label: '10 min later' },
-];
+const COMES = COURSES.map((value) => ({
+  value,
+  label: value === '0' ? 'With the rest' : `${value} min later`,
+}));
 
 /** One dish of a meal: how much of it, how it is thawed and heated, and what it asks of hands. */
 export function DishForm({
@@ -149,7 +149,7 @@ export function DishForm({
         label="Comes to the table"
         value={fields.afterMinutes}
         onChange={(after) => setValue('afterMinutes', after)}
-        options={COURSES}
+        options={COMES}
       />
       {dish.kind === 'reheated' ? (
         <Words tone="soft">Heated once more and no more: what is left of it is not kept.</Words>

@@ -1,11 +1,10 @@
 import type { MealState } from '@omtel/core/trail';
 import { useLocalSearchParams } from 'expo-router';
 import { useFoodsQuery } from '../../../store/api';
-import { sentenceOf } from '../../../store/problem';
 import { listAsEaten } from '../../../store/useFoods';
 import { useKitchen } from '../../../store/useKitchen';
 import { Screen } from '../../../ui/Screen';
-import { Failed, Loading } from '../../../ui/states';
+import { Until } from '../../../ui/Until';
 import { draftOf, newMeal } from './mealDraft';
 import { MealForm } from './MealForm';
 
@@ -13,15 +12,12 @@ import { MealForm } from './MealForm';
 export function NewMealScreen() {
   const { id } = useLocalSearchParams<{ id?: string }>();
   const kitchen = useKitchen();
-  const { data, error, refetch } = useFoodsQuery();
+  const query = useFoodsQuery();
+  const { data } = query;
   if (!data)
     return (
       <Screen title="Meal" backTo="/plan">
-        {error ? (
-          <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
-        ) : (
-          <Loading what="the stores" />
-        )}
+        <Until what="the stores" query={query} />
       </Screen>
     );
   const meal: MealState | null = data.meals.find(({ mealId }) => mealId === id) ?? null;

@@ -27,6 +27,9 @@ import { chartTime, draftFor, readMinutes, sinceOf, type ChosenFood, type PlanDr
 
 export type HeatedAt = Extract<PlannedDish, { heating: object }>['heating']['at'];
 
+/** How long after the rest a dish can come, min. */
+export const COURSES = ['0', '5', '10'] as const;
+
 /** What is typed into the form of a dish, as text. */
 export interface DishFields extends PlanDraft {
   /** The way it is thawed; the first that will do where nobody chose. */
@@ -44,7 +47,7 @@ export interface DishFields extends PlanDraft {
   /** Where it is kept hot for the table. */
   readonly heldAt: HeldPlace | 'out';
   /** It comes so long after the rest. */
-  readonly afterMinutes: '0' | '5' | '10';
+  readonly afterMinutes: (typeof COURSES)[number];
   readonly keeps: boolean;
   /** What is bought for it besides, shelf by shelf, each thing after a comma. */
   readonly buys: Readonly<Record<ShopShelf, string>>;
@@ -313,9 +316,6 @@ export function sinceOfDish(
   if (toBuy) return Math.max(now, atClock(serveAt, 0, { hour: 0, minute: 0 }, zone));
   return sinceOf(fields, stored, now, zone);
 }
-
-/** How long after the rest a dish can come, min. */
-const COURSES = ['0', '5', '10'] as const;
 
 /** The fields of a dish as they were planned, to be changed. */
 export function fieldsOfDish(dish: PlannedDish, proposed: DishFields, units: UnitSystem): DishFields {

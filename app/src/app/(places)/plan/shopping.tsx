@@ -1,0 +1,1 @@
+export { WeekShoppingScreen as default } from '../../../features/meal/WeekShoppingScreen';
