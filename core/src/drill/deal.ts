@@ -30,13 +30,16 @@ export function deal(slip: SlipId, seed: number, context: JudgeContext): Questio
     const events = lifeOf(slip, chance, context.now);
     const state = foldTrail(events, context.guidance);
     const ruling = state && judge(state, context);
-    if (ruling && isFair(state, ruling.verdict, context)) return { slip, events, state, ruling };
+    if (ruling && isFair(state, ruling, context)) return { slip, events, state, ruling };
   }
   throw new Error(`No fair life of ${slip}.`);
 }
 
-const isFair = (state: FoodState, verdict: Verdict, context: JudgeContext): boolean =>
-  [-FAIR_MS, FAIR_MS].every((by) => judge(state, { ...context, now: context.now + by })?.verdict === verdict);
+const isFair = (state: FoodState, { verdict, action }: Ruling, context: JudgeContext): boolean =>
+  [-FAIR_MS, FAIR_MS].every((by) => {
+    const near = judge(state, { ...context, now: context.now + by });
+    return near?.verdict === verdict && near.action.kind === action.kind;
+  });
 
 function lifeOf(slip: SlipId, chance: Chance, now: number): readonly FoodEvent[] {
   let serial = 0;

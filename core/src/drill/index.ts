@@ -4,4 +4,5 @@
  * Words and rounds on a screen belong to the app.
  */
 export { afterAnswer, answers, deal, type Missed, type Question, roundOf } from './deal';
+export { type Act, acts, type FollowUp, followUp } from './followUp';
 export { type SlipId, slipIds } from './slips';

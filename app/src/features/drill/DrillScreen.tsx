@@ -1,9 +1,19 @@
 import { chances } from '@omtel/core/chance';
-import { afterAnswer, answers, deal, roundOf, slipIds, type Question } from '@omtel/core/drill';
+import {
+  type Act,
+  afterAnswer,
+  answers,
+  deal,
+  followUp,
+  roundOf,
+  slipIds,
+  type Question,
+} from '@omtel/core/drill';
 import { rulesFor, type School } from '@omtel/core/guidance';
 import { VERDICT_WORDS, type JudgeContext, type Verdict } from '@omtel/core/judge';
 import { sketchTrail } from '@omtel/core/trail';
 import { moment } from '@omtel/core/time';
+import { capital } from '@omtel/core/units';
 import { useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -17,6 +27,7 @@ import { space } from '../../ui/tokens';
 import { TrailDrawing } from '../../ui/trail/TrailDrawing';
 import { Heading, Words } from '../../ui/Words';
 import { Reasons, RulingPanel } from '../food';
+import { ASKS, thenWords } from './thenWords';
 import { toldWords } from './toldWords';
 
 /** Two minutes' worth. */
@@ -42,6 +53,7 @@ export function DrillScreen() {
   const [startedAt, setStartedAt] = useState(now);
   const [asked, setAsked] = useState(0);
   const [said, setSaid] = useState<Verdict | null>(null);
+  const [then, setThen] = useState<number | Act | null>(null);
   const slip = slips[asked];
   const context = useMemo(
     () => ({
@@ -55,12 +67,27 @@ export function DrillScreen() {
   );
   const question = useMemo(() => slip && deal(slip, seed + asked, context), [slip, seed, asked, context]);
 
+  const follow = useMemo(
+    () => question && followUp(question, startedAt, chances(seed + asked)),
+    [question, startedAt, seed, asked],
+  );
+  // Whoever knows the ruling is asked what follows from it.
+  const isAsked = follow && said === question?.ruling.verdict && then === null ? follow : null;
   const answer = (verdict: Verdict) => {
     setSaid(verdict);
-    remember(afterAnswer(missed, slip!, verdict === question!.ruling.verdict));
+    const right = verdict === question!.ruling.verdict;
+    if (!right || !follow) remember(afterAnswer(missed, slip!, right));
+  };
+  const answerThen = (next: number | Act) => {
+    setThen(next);
+    remember(afterAnswer(missed, slip!, next === follow!.right));
+  };
+  const forget = () => {
+    setSaid(null);
+    setThen(null);
   };
   const next = () => {
-    setSaid(null);
+    forget();
     setAsked(asked + 1);
   };
   const another = () => {
@@ -68,7 +95,7 @@ export function DrillScreen() {
     setSeed(fresh);
     setSlips(roundOf(ROUND, missed, chances(fresh)));
     setStartedAt(now);
-    setSaid(null);
+    forget();
     setAsked(0);
   };
 
@@ -91,7 +118,8 @@ export function DrillScreen() {
       backTo="/guide"
       rules
       foot={
-        said && (
+        said &&
+        !isAsked && (
           <Button
             kind="main"
             grow
@@ -112,8 +140,24 @@ export function DrillScreen() {
             <Button key={verdict} label={VERDICT_WORDS[verdict]} onPress={() => answer(verdict)} />
           ))}
         </View>
+      ) : isAsked ? (
+        <View style={styles.group} role="group" aria-label={ASKS[isAsked.asks]}>
+          <Heading small>{ASKS[isAsked.asks]}</Heading>
+          {isAsked.offered.map((each) => (
+            <Button
+              key={each}
+              label={capital(thenWords(each, startedAt, zone))}
+              onPress={() => answerThen(each)}
+            />
+          ))}
+        </View>
       ) : (
-        <Explained question={question} said={said} context={context} />
+        <Explained
+          question={question}
+          right={said === question.ruling.verdict && (then === null || then === follow?.right)}
+          yours={then === null ? VERDICT_WORDS[said] : thenWords(then, startedAt, zone)}
+          context={context}
+        />
       )}
     </Screen>
   );
@@ -146,20 +190,20 @@ function Told({ question: { state, events }, at }: { readonly question: Question
 
 interface ExplainedProps {
   readonly question: Question;
-  readonly said: Verdict;
+  readonly right: boolean;
+  /** What was said to the last question of it. */
+  readonly yours: string;
   readonly context: JudgeContext;
 }
 
 /** The ruling, whether it is what was said, and why. */
-function Explained({ question: { events, state, ruling }, said, context }: ExplainedProps) {
+function Explained({ question: { events, state, ruling }, right, yours, context }: ExplainedProps) {
   const { now, units, zone, guidance } = context;
   const sketch = useMemo(() => sketchTrail(events, now), [events, now]);
   return (
     <>
       <Words face="strong" role="status">
-        {said === ruling.verdict
-          ? 'So it is ruled.'
-          : `You said: ${VERDICT_WORDS[said]}. It is ruled otherwise.`}
+        {right ? 'So it is ruled.' : `You said: ${yours}. It is ruled otherwise.`}
       </Words>
       <RulingPanel ruling={ruling} />
       <TrailDrawing
