@@ -74,6 +74,38 @@ test('what falls due is said on the page, once, and what is done is due no more'
   await expect(seen).toHaveCount(0);
 });
 
+test('a kitchen that is open in two tabs is told of in both, and rings once', async ({
+  kitchen,
+  context,
+}) => {
+  const { page, enter } = kitchen;
+  await context.addInitScript(() => {
+    const counted = globalThis as unknown as { rang: number };
+    counted.rang = 0;
+    const createOscillator = AudioContext.prototype.createOscillator;
+    AudioContext.prototype.createOscillator = function create() {
+      counted.rang += 1;
+      return createOscillator.call(this);
+    };
+  });
+  const rang = (tab: Page) => tab.evaluate(() => (globalThis as unknown as { rang: number }).rang);
+  await enter();
+  await soupOut(kitchen, 89.5);
+  const other = await context.newPage();
+  for (const tab of [page, other]) {
+    await tab.goto('/now');
+    await expect(tab.getByText('Test soup').first()).toBeVisible();
+    // A page that was never touched makes no sound.
+    await tab.getByRole('heading', { name: 'Now', level: 1 }).click();
+  }
+  await page.waitForTimeout(1_000);
+  await waits(kitchen, MINUTE_MS * 0.75);
+  for (const tab of [page, other])
+    await expect(tab.getByRole('button', { name: /^Seen: Test soup/ })).toBeVisible();
+  await expect.poll(async () => (await rang(page)) + (await rang(other))).toBeGreaterThan(0);
+  expect(Math.min(await rang(page), await rang(other))).toBe(0);
+});
+
 test('a device is reminded by its system, asked for where somebody wants it, and no more when they do not', async ({
   kitchen,
 }) => {

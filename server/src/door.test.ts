@@ -1,4 +1,4 @@
-import { MEANT_FOR, type Household, type SignedInDevices } from '@omtel/core/api';
+import { ANOTHER_KITCHEN, MEANT_FOR, type Household, type SignedInDevices } from '@omtel/core/api';
 import { foundedSchema } from '@omtel/core/household';
 import { deviceOf, found as foundOn, HARBOUR, sentence } from '../test/door';
 import { lamb, json, openKitchen, type Kitchen } from '../test/kitchen';
@@ -42,10 +42,11 @@ describe('a household of one’s own', () => {
     for (const ask of [others, demo]) {
       expect((await ask('GET', `/api/foods/${foodId}`)).status).toBe(404);
       const late = await ask('GET', '/api/foods', undefined, { [MEANT_FOR]: household.id });
-      expect([late.status, await sentence(late)]).toEqual([
-        401,
-        'Another kitchen is open on this device now. Reload the page.',
-      ]);
+      expect(await late.json()).toMatchObject({
+        type: ANOTHER_KITCHEN,
+        status: 401,
+        detail: 'Another kitchen is open on this device now. Reload the page.',
+      });
     }
     expect((await mine('GET', '/api/foods', undefined, { [MEANT_FOR]: household.id })).status).toBe(200);
   });

@@ -1,3 +1,4 @@
+import { ANOTHER_KITCHEN } from '@omtel/core/api';
 import { isRefused, isSignedOut, sentenceOf } from './problem';
 
 const problem = (status: number, detail: string) => ({
@@ -39,6 +40,8 @@ describe('an error of a request', () => {
   it('tells signed out from out of reach', () => {
     expect(isSignedOut(problem(401, 'Sign in first.'))).toBe(true);
     expect(isSignedOut(problem(503, ''))).toBe(false);
+    const elsewhere = problem(401, 'Another kitchen is open on this device now. Reload the page.');
+    expect(isSignedOut({ ...elsewhere, data: { ...elsewhere.data, type: ANOTHER_KITCHEN } })).toBe(false);
     expect(isRefused({ status: 'FETCH_ERROR', error: '' })).toBe(false);
   });
 });

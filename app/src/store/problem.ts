@@ -1,4 +1,4 @@
-import { problemSchema } from '@omtel/core/api';
+import { ANOTHER_KITCHEN, problemSchema, type Problem } from '@omtel/core/api';
 import type { FetchBaseQueryError } from '@reduxjs/toolkit/query';
 import type { SerializedError } from '@reduxjs/toolkit';
 
@@ -13,19 +13,17 @@ export const whyAway = (error: QueryError): string =>
   saidOf(error) ?? 'The kitchen’s server cannot be reached.';
 
 /** What the server itself said of it; null where it was not it that answered. */
-function saidOf(error: QueryError): string | null {
-  if (error && 'data' in error) {
-    const parsed = problemSchema.safeParse(
-      typeof error.data === 'string' ? safeJson(error.data) : error.data,
-    );
-    if (parsed.success) return parsed.data.detail;
-  }
-  return null;
+const saidOf = (error: QueryError): string | null => problemIn(error)?.detail ?? null;
+
+function problemIn(error: QueryError): Problem | null {
+  if (!error || !('data' in error)) return null;
+  const parsed = problemSchema.safeParse(typeof error.data === 'string' ? safeJson(error.data) : error.data);
+  return parsed.success ? parsed.data : null;
 }
 
-/** Not signed in, rather than out of reach. */
+/** Not signed in, rather than out of reach, or signed in to another kitchen since. */
 export const isSignedOut = (error: QueryError): boolean =>
-  Boolean(error && 'status' in error && error.status === 401);
+  Boolean(error && 'status' in error && error.status === 401 && problemIn(error)?.type !== ANOTHER_KITCHEN);
 
 /** Said by what stands between here and the server, by a server without its database, and by one of another version. */
 const AWAY = new Set([426, 502, 503, 504]);

@@ -48,6 +48,6 @@ export {
 } from './devices';
 export { DEMO_HOUSEHOLD_ID, MEANT_FOR } from './whose';
 export { type CalendarFeed, calendarFeedSchema } from './calendar';
-export { type Problem, PROBLEM_TYPE, problemSchema } from './problem';
+export { ANOTHER_KITCHEN, type Problem, PROBLEM_TYPE, problemSchema } from './problem';
 export { type FirstPage, TOLD_IN_PAGE } from './firstPage';
 export { API_VERSION, SPEAKS } from './version';

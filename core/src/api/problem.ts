@@ -12,3 +12,6 @@ export const problemSchema = z.object({
 });
 export type Problem = z.infer<typeof problemSchema>;
 export const PROBLEM_TYPE = 'application/problem+json';
+
+/** The type of the problem that a page was opened for another household than its device is signed in to now. */
+export const ANOTHER_KITCHEN = 'urn:omtel:another-kitchen';

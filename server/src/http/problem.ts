@@ -1,4 +1,4 @@
-import { PROBLEM_TYPE, type Problem } from '@omtel/core/api';
+import { ANOTHER_KITCHEN, PROBLEM_TYPE, type Problem } from '@omtel/core/api';
 import type { Context } from 'hono';
 import { HTTPException } from 'hono/http-exception';
 import type { ContentfulStatusCode } from 'hono/utils/http-status';
@@ -25,11 +25,11 @@ export function problem(
   c: Context,
   status: ContentfulStatusCode,
   detail: string,
-  fields?: Problem['fields'],
+  { type = 'about:blank', fields }: Partial<Pick<Problem, 'type' | 'fields'>> = {},
 ): Response {
   const requestId = c.get('requestId') as string | undefined;
   const body: Problem = {
-    type: 'about:blank',
+    type,
     title: TITLES[status] ?? 'Problem',
     status,
     detail,
@@ -39,6 +39,10 @@ export function problem(
   return c.body(JSON.stringify(body), status, { 'content-type': PROBLEM_TYPE });
 }
 
+/** A page asks for the household it was opened for, on a device that is signed in to another one now. */
+export const anotherKitchen = (c: Context): Response =>
+  problem(c, 401, 'Another kitchen is open on this device now. Reload the page.', { type: ANOTHER_KITCHEN });
+
 /** What Zod found wrong, each at its field. */
 export function invalid(c: Context, error: ZodError): Response {
   const fields = error.issues.map(({ path, message }) => ({ path: path.map(String).join('.'), message }));
@@ -46,7 +50,7 @@ export function invalid(c: Context, error: ZodError): Response {
     c,
     400,
     `Something in that could not be read: ${fields[0]?.message ?? 'check it and try again'}`,
-    fields,
+    { fields },
   );
 }
 

@@ -14,7 +14,7 @@ import {
 } from '../repositories/sessions';
 import { deviceNamed } from './deviceNamed';
 import { Refusal } from '../services/refusal';
-import { problem } from './problem';
+import { anotherKitchen, problem } from './problem';
 import type { Services } from './services';
 
 const COOKIE = 'omtel_session';
@@ -93,8 +93,7 @@ export function signedIn(doors: Doors): MiddlewareHandler<SignedIn> {
     const visitor = tokenHash && (await visitorOfSession(doors.db, tokenHash, Date.now()));
     if (!visitor) return problem(c, 401, 'Sign in first.');
     const meant = c.req.header(MEANT_FOR);
-    if (meant !== undefined && meant !== visitor.householdId)
-      return problem(c, 401, 'Another kitchen is open on this device now. Reload the page.');
+    if (meant !== undefined && meant !== visitor.householdId) return anotherKitchen(c);
     c.set('householdId', visitor.householdId);
     c.set('person', visitor.person);
     c.set('tokenHash', tokenHash);

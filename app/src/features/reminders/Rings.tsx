@@ -12,6 +12,7 @@ import { Strip } from '../../ui/Strip';
 import { useLook } from '../../ui/theme';
 import { Words } from '../../ui/Words';
 import { LONGEST_STEP_MS, newsIn } from './news';
+import { unrung } from './rungHere';
 import { useReminders } from './useReminders';
 
 /** Tells of what falls due while a page is open: heard, felt and seen in it, and by the system where nobody looks at it. */
@@ -28,7 +29,7 @@ export function Rings() {
     const news = newsIn(reminders, told.current, { before: before.current, now, mostMs });
     before.current = now;
     if (news.length === 0) return;
-    tell(news, kitchen);
+    void tell(news, kitchen);
     setDue((others) => [...news, ...others.filter((other) => !news.some(({ key }) => key === other.key))]);
   }, [reminders, now, kitchen, mostMs]);
   // What was done meanwhile is due no more.
@@ -38,9 +39,12 @@ export function Rings() {
   return <Due reminder={first} others={others.length} onSeen={() => setDue(others)} />;
 }
 
-function tell(news: readonly Reminder[], { now, settings }: Kitchen): void {
-  const pushed = news.map((reminder) => toPush(reminder, settings, now));
-  if (document.visibilityState === 'hidden') pushed.forEach((each) => void showBySystem(each));
+async function tell(news: readonly Reminder[], { now, settings }: Kitchen): Promise<void> {
+  const asPushed = (reminder: Reminder) => toPush(reminder, settings, now);
+  if (document.visibilityState === 'hidden') news.forEach((each) => void showBySystem(asPushed(each)));
+  // A page that nobody touched makes no sound: another may.
+  if (!(navigator.userActivation?.hasBeenActive ?? true)) return;
+  const pushed = (await unrung(news)).map(asPushed);
   if (pushed.some(({ heard }) => heard)) chime();
   if (pushed.some(({ felt }) => felt)) navigator.vibrate?.(VIBRATION);
 }

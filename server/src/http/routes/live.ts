@@ -5,7 +5,7 @@ import { visitorOfSession } from '../../repositories/sessions';
 import { entriesAfter } from '../../services/live';
 import { Refusal } from '../../services/refusal';
 import { unlessSilent } from '../../db/silence';
-import { problem } from '../problem';
+import { anotherKitchen, problem } from '../problem';
 import type { Services } from '../services';
 import type { SignedIn } from '../session';
 import { answers } from './documented';
@@ -50,8 +50,7 @@ export function liveRoutes({ db, live }: Services) {
     const from = readHeard(c.req.header('last-event-id') ?? after);
     if (!from)
       throw new Refusal(400, 'Say after which entry: the number of the last one heard, and of the turn.');
-    if (meant !== undefined && meant !== householdId)
-      return problem(c, 401, 'Another kitchen is open on this device now. Reload the page.');
+    if (meant !== undefined && meant !== householdId) return anotherKitchen(c);
     if (streams >= MOST_STREAMS) return problem(c, 503, 'Too many devices listen here now.');
     streams += 1;
     c.header('x-accel-buffering', 'no');
