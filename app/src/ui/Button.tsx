@@ -15,11 +15,13 @@ interface ButtonProps {
   /** What a screen reader says when the label alone is not enough. */
   readonly name?: string;
   readonly grow?: boolean;
+  /** High enough for an elbow. */
+  readonly tall?: boolean;
 }
 
 const MODES = { main: 'contained', other: 'outlined', plain: 'text' } as const;
 
-export function Button({ label, onPress, kind = 'other', disabled, busy, name, grow }: ButtonProps) {
+export function Button({ label, onPress, kind = 'other', disabled, busy, name, grow, tall }: ButtonProps) {
   const { colors, sizes } = useLook();
   const press = usePress(onPress);
   return (
@@ -35,7 +37,7 @@ export function Button({ label, onPress, kind = 'other', disabled, busy, name, g
         kind === 'plain' && styles.plain,
         kind === 'other' && { borderColor: colors.rim, borderWidth: 1.5 },
       ]}
-      contentStyle={[styles.content, kind === 'plain' && styles.begins]}
+      contentStyle={[styles.content, tall && styles.tall, kind === 'plain' && styles.begins]}
       labelStyle={{
         fontSize: kind === 'plain' ? sizes.body : sizes.lead,
         lineHeight: lineHeightOf(sizes.lead, 'text'),
@@ -54,4 +56,5 @@ const styles = StyleSheet.create({
   begins: { justifyContent: 'flex-start' },
   grow: { flexGrow: 1, flexBasis: 0 },
   content: { minHeight: REACH + 4 },
+  tall: { minHeight: 2 * REACH },
 });

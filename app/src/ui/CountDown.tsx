@@ -13,10 +13,12 @@ interface CountDownProps {
   readonly ms: number;
   /** Said when it is over. */
   readonly over: string;
+  /** Begun with an elbow. */
+  readonly tall?: boolean;
 }
 
 /** A short time by one large button, with the hands full; it rings when it is over. */
-export function CountDown({ label, ms, over }: CountDownProps) {
+export function CountDown({ label, ms, over, tall }: CountDownProps) {
   const [endsAt, setEndsAt] = useState<number | null>(null);
   const [now, setNow] = useState(0);
   const leftMs = endsAt === null ? null : endsAt - now;
@@ -37,7 +39,7 @@ export function CountDown({ label, ms, over }: CountDownProps) {
   return (
     <View style={styles.line}>
       <View style={styles.grow}>
-        <Button label={runs ? 'From the beginning' : label} onPress={begin} />
+        <Button tall={tall} label={runs ? 'From the beginning' : label} onPress={begin} />
       </View>
       {leftMs !== null && (
         <View role="timer" aria-live={runs ? 'off' : 'assertive'} style={styles.left}>

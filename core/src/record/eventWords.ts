@@ -1,5 +1,6 @@
 import { formatDuration, formatLength, formatMass, formatTemperature, type UnitSystem } from '../units';
 import { containsWords } from '../foods/allergens';
+import { foodById } from '../foods/catalogue';
 import { rulesOf } from '../guidance';
 import { longDay, moment } from '../time';
 import type { FoodEvent, HoldingDuty, Place, Shelf } from './events';
@@ -75,8 +76,10 @@ export function eventWords(
 ): string {
   switch (event.type) {
     case 'added': {
-      const { condition, place, massKg } = event.payload;
-      return `${formatMass(massKg, units)}, ${condition}, ${placeWords(place)}${event.payload.bag ? ', in a cold bag' : ''}`;
+      const { foodKey, condition, place, massKg, bag } = event.payload;
+      // Nobody cooks milk, or a fruit that was cut.
+      const how = condition === 'cooked' && foodById(foodKey).cooking === null ? 'ready to eat' : condition;
+      return `${formatMass(massKg, units)}, ${how}, ${placeWords(place)}${bag ? ', in a cold bag' : ''}`;
     }
     case 'portioned':
       return `${formatMass(event.payload.massKg, units)} divided off`;

@@ -1,4 +1,5 @@
 import {
+  comes,
   days,
   frozenLamb,
   happened,
@@ -22,6 +23,8 @@ const ID = '01900000-0000-7000-8000-00000000aaaa';
 describe('what happened, in words', () => {
   const SAID: [FoodEvent, string][] = [
     [frozenLamb(), '2.4 kg, frozen, in the freezer'],
+    [comes('lentil-soup', { condition: 'cooked', massKg: 1 }), '1 kg, cooked, in the refrigerator'],
+    [comes('milk', { condition: 'cooked', massKg: 1 }), '1 kg, ready to eat, in the refrigerator'],
     [happened(START, 'thawStarted', { method: 'refrigerator' }), 'Thawing in the refrigerator'],
     [happened(START, 'thawStarted', { method: 'coldWater' }), 'Thawing in cold water'],
     [happened(START, 'waterChanged'), 'Water changed'],

@@ -4,12 +4,11 @@ import { convertTyped, massUnitOf, type UnitSystem } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useFood } from '../../store/useFoods';
 import { useDraft } from '../../store/draft';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
 import { Screen } from '../../ui/Screen';
-import { Failed, Loading } from '../../ui/states';
+import { Until } from '../../ui/Until';
 import { useCorrect } from '../entry';
 import { AddForm } from './AddForm';
 import { draftOfAdded } from './addDraft';
@@ -17,17 +16,14 @@ import { draftOfAdded } from './addDraft';
 /** Sets right what was said of a food when it came: its kind, name, weight, place, and since when it counts. */
 export function AmendScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFood(id);
+  const query = useFood(id);
+  const { data } = query;
   const begin = data && settle(data.events).find(isBeginning);
   if (begin?.type === 'added') return <AmendFood begin={begin} />;
   if (begin) return <AmendPart begin={begin} />;
   return (
     <Screen title={TITLE} backTo={`/food/${id}`}>
-      {error ? (
-        <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
-      ) : (
-        <Loading what="its beginning" />
-      )}
+      <Until what="its beginning" query={query} />
     </Screen>
   );
 }

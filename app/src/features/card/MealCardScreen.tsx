@@ -5,14 +5,16 @@ import { useLocalSearchParams } from 'expo-router';
 import { useFoods } from '../../store/useFoods';
 import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
-import { Empty, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
+import { Until } from '../../ui/Until';
 import { useMealLine } from '../meal';
 import { CardFrame } from './CardFrame';
 
 /** The card of one meal, for whoever cooks without a screen. */
 export function MealCardScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const meal = data?.meals.find(({ mealId }) => mealId === id);
   if (meal) return <OfMeal key={id} meal={meal} />;
   return (
@@ -20,7 +22,7 @@ export function MealCardScreen() {
       {data ? (
         <Empty title="No such meal">It was dropped, or is long over.</Empty>
       ) : (
-        <Loading what="the meal" />
+        <Until what="the meal" query={query} />
       )}
     </Screen>
   );

@@ -4,7 +4,8 @@ import { useLocalSearchParams } from 'expo-router';
 import { useFoods } from '../../store/useFoods';
 import { useKitchen } from '../../store/useKitchen';
 import { Screen } from '../../ui/Screen';
-import { Empty, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
+import { Until } from '../../ui/Until';
 import { CardFrame } from './CardFrame';
 
 const HEAVIEST = 30;
@@ -12,7 +13,8 @@ const HEAVIEST = 30;
 /** The card that hangs beside what thaws: of a food in the freezer, or of one that is still to be bought. */
 export function ThawCardScreen() {
   const { food: foodId, kind, kg } = useLocalSearchParams<{ food?: string; kind?: string; kg?: string }>();
-  const { data } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const state = data?.foods.find(({ state: { foodId: id } }) => id === foodId)?.state;
   const kitchen = useKitchen(state);
   // What thaws already has begun as it has: its plan says no more when.
@@ -30,7 +32,7 @@ export function ThawCardScreen() {
   return (
     <Screen title="For a thaw" backTo="/print/cards">
       {foodId && !data ? (
-        <Loading what="the food" />
+        <Until what="the food" query={query} />
       ) : (
         <Empty title="No such food">Choose under Cards what is to be thawed.</Empty>
       )}

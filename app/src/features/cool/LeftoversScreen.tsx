@@ -32,6 +32,7 @@ import { Screen } from '../../ui/Screen';
 import { Stepper } from '../../ui/Stepper';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
+import { BesideStep } from '../practice';
 import { Reasons, RulingPanel, useRecord, WithFood } from '../food';
 import { useAskFirst } from '../../ui/useAskFirst';
 
@@ -206,12 +207,7 @@ function Leftovers({ food }: { readonly food: FoodState }) {
           <Reasons reasons={ruling.reasons} />
         </View>
       )}
-      {!gone && (
-        <Words tone="soft">
-          Top shelf, loosely covered until cold, then covered and labelled. A hot pot is heavy: move it with
-          dry cloths.
-        </Words>
-      )}
+      {!gone && <BesideStep moments={AWAY} food={food} />}
     </Screen>
   );
 }
@@ -234,6 +230,8 @@ function readOffAt(text: string, food: FoodState, now: number, zone: string): { 
     return at >= food.placeSince ? { at } : { problem: 'It went on the heat after that.' };
   });
 }
+
+const AWAY = ['off', 'putAway'] as const;
 
 const styles = StyleSheet.create({
   time: { flexDirection: 'row', alignItems: 'baseline', gap: space.m },

@@ -18,8 +18,9 @@ import { FileLink } from '../../ui/FileLink';
 import { useGoTo } from '../../ui/goTo';
 import { PageLink } from '../../ui/PageLink';
 import { Screen } from '../../ui/Screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { Heading, Words } from '../../ui/Words';
 import { isLow, lastWords } from './channelWords';
 import { NewKey } from './NewKey';
@@ -31,14 +32,14 @@ const EVERY_MS = 5_000;
 /** One device: what its channels measure, what they read last, and its key. */
 export function DeviceScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const query = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const { data } = query;
   const device = data?.devices.find((each) => each.id === id);
   if (device) return <OneDevice device={device} />;
   return (
     <Screen title="Device" backTo="/devices">
       {data && <Empty title="It is not here">No device of this household has that address.</Empty>}
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the device" />}
+      <Until what="the device" query={query} />
     </Screen>
   );
 }

@@ -2,21 +2,22 @@ import type { Device } from '@omtel/core/api';
 import { useState } from 'react';
 import { StyleSheet } from 'react-native';
 import { useDevicesQuery } from '../../store/devicesApi';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { REACH, space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { Words } from '../../ui/Words';
 import { isLow, lastWords, MEASURED_WORDS } from './channelWords';
 import { NewDevice } from './NewDevice';
 
 /** What sends readings to this household: probes, sensors, loggers. */
 export function DevicesScreen() {
-  const { data, error, refetch } = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const query = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const { data } = query;
   const [adding, setAdding] = useState(false);
   return (
     <Screen
@@ -27,8 +28,7 @@ export function DevicesScreen() {
         data && !adding && <Button kind="main" grow label="Add a device" onPress={() => setAdding(true)} />
       }
     >
-      {!data && !error && <Loading what="the devices" />}
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
+      <Until what="the devices" query={query} />
       {adding && <NewDevice onDone={() => setAdding(false)} />}
       {data && !adding && data.devices.length === 0 && (
         <Empty title="None yet">

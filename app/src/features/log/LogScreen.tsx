@@ -15,6 +15,7 @@ import { TextLink } from '../../ui/TextLink';
 import { Empty, Failed, Loading } from '../../ui/states';
 import { useWide } from '../../ui/theme';
 import { space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { Entry } from '../entry';
 import { Words } from '../../ui/Words';
 import { FoodScreen } from '../food';
@@ -24,7 +25,8 @@ import { RecordLinks } from './RecordLinks';
 /** What happened in the kitchen, newest first. */
 export function LogScreen() {
   const { now, zone, units } = useKitchen();
-  const { data, error, refetch, hasNextPage, isFetching, fetchNextPage } = useLogInfiniteQuery();
+  const query = useLogInfiniteQuery();
+  const { data, error, hasNextPage, isFetching, fetchNextPage } = query;
   const [text, setText] = useState('');
   const wanted = text.trim();
   const today = endOfDay(now, 0, zone);
@@ -46,7 +48,7 @@ export function LogScreen() {
     (error ? (
       <Failed sentence={sentenceOf(error)} onRetry={() => void fetchNextPage()} />
     ) : (
-      <Loading what="what was before" />
+      isFetching && <Loading what="what was before" />
     ));
   const wide = useWide();
   const { me } = useHousehold();
@@ -92,8 +94,7 @@ export function LogScreen() {
       after={further}
     >
       <RecordLinks />
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the log" />}
+      <Until what="the log" query={query} />
       {data && data.pages[0]!.entries.length > 0 && (
         <SearchField
           label="Look for"

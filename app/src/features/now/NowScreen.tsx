@@ -7,15 +7,15 @@ import { useRouter } from 'expo-router';
 import { useMemo } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoods } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { useMay } from '../../store/useMay';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { Rows } from '../../ui/Rows';
 import { space } from '../../ui/tokens';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
+import { Until } from '../../ui/Until';
 import { FoodScreen } from '../food';
 import { HouseholdLink } from '../household';
 import { useMealLines } from '../meal';
@@ -28,7 +28,8 @@ import { MealLine } from './MealLine';
 export function NowScreen() {
   const kitchen = useKitchen();
   const { now, zone } = kitchen;
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const agenda = useMemo(
     () =>
       data
@@ -52,8 +53,7 @@ export function NowScreen() {
       aside={<HouseholdLink />}
       rules
     >
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="what is next" />}
+      <Until what="what is next" query={query} />
       {data && !first && (
         <Empty
           title="Nothing is due"

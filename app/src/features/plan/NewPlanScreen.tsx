@@ -3,9 +3,8 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useFoods } from '../../store/useFoods';
 import { useDraft } from '../../store/draft';
 import { useKitchen } from '../../store/useKitchen';
-import { sentenceOf } from '../../store/problem';
 import { Screen } from '../../ui/Screen';
-import { Failed, Loading } from '../../ui/states';
+import { Until } from '../../ui/Until';
 import { chosenFromStores, chosenToFetch, fieldsOf, type ChosenFood, type PlanDraft } from './draft';
 import { FoodPicker } from './FoodPicker';
 import { PlanForm } from './PlanForm';
@@ -19,7 +18,8 @@ export function NewPlanScreen() {
     of: asked ? { foodId: asked, name: '', kinds: [] } : null,
     fields: {},
   });
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const router = useRouter();
   const stores = data?.foods.map(({ state }) => state) ?? [];
   const plannable = stores.filter((food) => canBePlanned(food) || food.foodId === asked);
@@ -46,8 +46,7 @@ export function NewPlanScreen() {
           onChoose={(food) => set({ of: keyOf(food), fields: {} })}
         />
       )}
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the stores" />}
+      <Until what="the stores" query={query} />
     </Screen>
   );
 }

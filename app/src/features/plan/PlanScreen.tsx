@@ -5,7 +5,6 @@ import { formatMass } from '@omtel/core/units';
 import { useLocalSearchParams, useRouter } from 'expo-router';
 import { StyleSheet, View } from 'react-native';
 import { useFoods } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { useMay } from '../../store/useMay';
 import { Button } from '../../ui/Button';
@@ -13,10 +12,12 @@ import { PageLink } from '../../ui/PageLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
+import { TextLink } from '../../ui/TextLink';
 import { space } from '../../ui/tokens';
 import { Words } from '../../ui/Words';
 import { useWide } from '../../ui/theme';
+import { Until } from '../../ui/Until';
 import { FoodScreen, RescueNotice } from '../food';
 import { PlannedMeal } from './PlannedMeal';
 import { PlannedThaw } from './PlannedThaw';
@@ -24,7 +25,8 @@ import { PlannedThaw } from './PlannedThaw';
 /** The meals planned: when each is served, and the first thing to do for it. */
 export function PlanScreen() {
   const router = useRouter();
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const mayPlan = useMay('decide');
   const planned = (data?.foods ?? [])
     .map(({ state }) => state)
@@ -51,8 +53,7 @@ export function PlanScreen() {
       }
       rules
     >
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the plans" />}
+      <Until what="the plans" query={query} />
       {data && planned.length + meals.length === 0 && (
         <Empty title="No meal planned">
           Say what is to be eaten and when. Omtel counts back to the freezer.
@@ -63,6 +64,11 @@ export function PlanScreen() {
           <PlannedMeal key={meal.mealId} meal={meal} />
         ))}
       </Rows>
+      {data && (
+        <TextLink href="/plan/shopping" face="strong">
+          To be bought this week
+        </TextLink>
+      )}
       <Rows title={meals.length && planned.length ? 'Single foods' : undefined}>
         {planned.map((food) => (
           <PlannedFood key={food.foodId} food={food} />

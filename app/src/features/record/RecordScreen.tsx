@@ -6,16 +6,16 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChannelRecordQuery, useDevicesQuery } from '../../store/devicesApi';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { FileLink } from '../../ui/FileLink';
 import { Rows } from '../../ui/Rows';
 import { Screen } from '../../ui/Screen';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { space } from '../../ui/tokens';
 import { TextLink } from '../../ui/TextLink';
+import { Until } from '../../ui/Until';
 import { Words } from '../../ui/Words';
 import { adviceWords, factLines } from './factWords';
 import { RecordDrawing } from './RecordDrawing';
@@ -31,7 +31,8 @@ const isStore = (text: string | undefined): text is StoreId => storeIds.some((st
 /** The record of a refrigerator or freezer: what its sensor read, what that amounts to, and what is to be done. */
 export function RecordScreen() {
   const { store } = useLocalSearchParams<{ store: string }>();
-  const { data, error, refetch } = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const query = useDevicesQuery(undefined, { pollingInterval: EVERY_MS });
+  const { data } = query;
   if (!isStore(store))
     return (
       <Screen title="Record" backTo="/stores">
@@ -45,8 +46,7 @@ export function RecordScreen() {
   if (found) return <Record key={store} store={store} {...found} />;
   return (
     <Screen title={`The ${store}’s record`} backTo="/stores">
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the record" />}
+      <Until what="the record" query={query} />
       {data && (
         <Empty title="No sensor says how warm it is">
           Add a device and say that it measures this store: then its air is drawn here by day and by week.
@@ -77,10 +77,8 @@ function Record({ store, id, channel }: RecordProps) {
   const to =
     back === 0 ? Math.ceil(now / GRAIN_MS) * GRAIN_MS : endOfDay(now, -back * days, zone) + SECOND_MS;
   const from = Math.max(0, to - days * DAY_MS);
-  const { data, error, refetch } = useChannelRecordQuery(
-    { id, channel: channel.name, from, to },
-    { pollingInterval: EVERY_MS },
-  );
+  const query = useChannelRecordQuery({ id, channel: channel.name, from, to }, { pollingInterval: EVERY_MS });
+  const { data } = query;
   const told = { now, zone, units, rules };
   const facts = data?.facts;
   const advice = facts && adviceWords(facts, told);
@@ -100,8 +98,7 @@ function Record({ store, id, channel }: RecordProps) {
           { value: 'year', label: 'Year' },
         ]}
       />
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="what it read" />}
+      <Until what="what it read" query={query} />
       {advice && (
         <View role="status">
           <Words size="lead" tone="hot">

@@ -5,7 +5,6 @@ import { useLocalSearchParams, useRouter } from 'expo-router';
 import { useCallback, useMemo, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFoods } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -13,8 +12,9 @@ import { SearchField } from '../../ui/SearchField';
 import { useGoTo } from '../../ui/goTo';
 import { ListScreen } from '../../ui/Screen';
 import { Split } from '../../ui/Split';
-import { Empty, Failed, Loading } from '../../ui/states';
+import { Empty } from '../../ui/states';
 import { useWide } from '../../ui/theme';
+import { Until } from '../../ui/Until';
 import { FoodScreen } from '../food';
 import { BeginPowerCut } from './BeginPowerCut';
 import { ByPlace } from './ByPlace';
@@ -36,7 +36,8 @@ export function StoresScreen() {
   const wide = useWide();
   const router = useRouter();
   const { food: shown } = useLocalSearchParams<{ food?: string }>();
-  const { data, error, refetch } = useFoods();
+  const query = useFoods();
+  const { data } = query;
   const cut = data?.powerCut ?? null;
   const [cutting, setCutting] = useState(false);
   const ruled = useMemo(
@@ -110,8 +111,7 @@ export function StoresScreen() {
       </View>
       {cut && <LastingPowerCut cut={cut} />}
       {!cut && cutting && view === 'place' && <BeginPowerCut onRecorded={() => setCutting(false)} />}
-      {!data && error && <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />}
-      {!data && !error && <Loading what="the stores" />}
+      <Until what="the stores" query={query} />
       {data && ruled.length === 0 && (
         <Empty title="Nothing in the stores">
           What you plan or put away shows here, with how long it keeps.

@@ -4,12 +4,11 @@ import {
   useSignedInDevicesQuery,
   useSignOthersOutMutation,
 } from '../../store/doorApi';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen } from '../../store/useKitchen';
 import { Button } from '../../ui/Button';
 import { Rows } from '../../ui/Rows';
-import { Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { Words } from '../../ui/Words';
 import { whenWords } from './members/words';
 import { Refused } from './Refused';
@@ -17,12 +16,12 @@ import { Refused } from './Refused';
 /** The devices somebody is signed in on; one that was lost is signed out from here. */
 export function SignedInDevices() {
   const { now, zone } = useKitchen();
-  const { data, error, refetch } = useSignedInDevicesQuery(undefined, { refetchOnMountOrArgChange: true });
+  const query = useSignedInDevicesQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data } = query;
   const [signOut, { error: notOut }] = useSignDeviceOutMutation();
   const [signOthersOut, { isLoading, error: notAllOut }] = useSignOthersOutMutation();
   const problem = notOut ?? notAllOut;
-  if (!data && error) return <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />;
-  if (!data) return <Loading what="who is in" />;
+  if (!data) return <Until what="who is in" query={query} />;
   return (
     <View style={styles.group}>
       <Rows title="Signed in">

@@ -8,13 +8,12 @@ import { useLocalSearchParams } from 'expo-router';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useFood } from '../../store/useFoods';
-import { sentenceOf } from '../../store/problem';
 import { useKitchen, type Kitchen } from '../../store/useKitchen';
 import { Beside } from '../../ui/Beside';
 import { Choice } from '../../ui/Choice';
 import { Screen } from '../../ui/Screen';
-import { Failed, Loading } from '../../ui/states';
 import { space } from '../../ui/tokens';
+import { Until } from '../../ui/Until';
 import { Heading, Words } from '../../ui/Words';
 import { Reasons, RulingPanel } from '../food';
 
@@ -24,15 +23,12 @@ const NOON = { hour: 12, minute: 0 };
 /** One thing in a food's history changed, and the ruling beside the real one. Nothing is saved. */
 export function WhatIfScreen() {
   const { id } = useLocalSearchParams<{ id: string }>();
-  const { data, error, refetch } = useFood(id);
+  const query = useFood(id);
+  const { data } = query;
   if (data) return <WhatIf trail={data} />;
   return (
     <Screen title="What if" backTo="/stores">
-      {error ? (
-        <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />
-      ) : (
-        <Loading what="its trail" />
-      )}
+      <Until what="its trail" query={query} />
     </Screen>
   );
 }

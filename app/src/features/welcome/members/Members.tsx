@@ -8,13 +8,12 @@ import {
   useRemovePersonMutation,
   useTakeInvitationBackMutation,
 } from '../../../store/doorApi';
-import { sentenceOf } from '../../../store/problem';
 import { useKitchen } from '../../../store/useKitchen';
 import { useMay } from '../../../store/useMay';
 import { Button } from '../../../ui/Button';
 import { Rows } from '../../../ui/Rows';
-import { Failed, Loading } from '../../../ui/states';
 import { space } from '../../../ui/tokens';
+import { Until } from '../../../ui/Until';
 import { Words } from '../../../ui/Words';
 import { Refused } from '../Refused';
 import { Invite } from './Invite';
@@ -22,12 +21,12 @@ import { ROLE_WORDS, whenWords } from './words';
 
 /** Who belongs to the kitchen, and who is invited; cooks say what each may, and take somebody out. */
 export function Members() {
-  const { data, error, refetch } = useMembersQuery(undefined, { refetchOnMountOrArgChange: true });
+  const query = useMembersQuery(undefined, { refetchOnMountOrArgChange: true });
+  const { data } = query;
   const mayChange = useMay('people');
   const [changeRole, { error: notChanged }] = useChangeRoleMutation();
   const [remove, { error: notRemoved }] = useRemovePersonMutation();
-  if (!data && error) return <Failed sentence={sentenceOf(error)} onRetry={() => void refetch()} />;
-  if (!data) return <Loading what="who belongs here" />;
+  if (!data) return <Until what="who belongs here" query={query} />;
   return (
     <View style={styles.group}>
       <Rows title="Who belongs here">
