@@ -23,11 +23,14 @@ async function wrongWith(page: Page, where: string): Promise<string[]> {
   await page.evaluate(AXE);
   const wrong: string[] = [];
   for (const { viewport, colorScheme, run } of LOOKS) {
+    const turned = page.viewportSize()?.width !== viewport.width;
     await page.setViewportSize(viewport);
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' });
     await page.evaluate(
       () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
     );
+    // What is another page on another width is fetched, laid out and measured anew.
+    if (turned) await quiet(page);
     const { violations } = await page.evaluate(
       (options) =>
         (window as unknown as { axe: { run(on: Document, how: object): Promise<AxeResults> } }).axe.run(
@@ -40,11 +43,15 @@ async function wrongWith(page: Page, where: string): Promise<string[]> {
       wrong.push(
         `${where}, ${viewport.width} ${colorScheme}: ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
       );
+    if (viewport === PHONE && colorScheme === 'light') {
+      const small = await tooSmall(page);
+      if (small.length) wrong.push(`${where}: too small for a finger: ${small.join(' | ')}`);
+    }
   }
+  // The next page is opened as narrow as its first look.
   await page.setViewportSize(PHONE);
   await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
-  const small = await tooSmall(page);
-  return small.length ? [...wrong, `${where}: too small for a finger: ${small.join(' | ')}`] : wrong;
+  return wrong;
 }
 
 /** Waits until nothing is being fetched or worked out, and what is shown has come to rest. */
@@ -52,7 +59,12 @@ async function atRest(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
   await expect(page.getByRole('status', { name: /^Fetching/ })).toHaveCount(0);
   await expect(page.getByRole('progressbar')).toHaveCount(0);
-  await page.evaluate(
+  await quiet(page);
+}
+
+/** Waits until nothing changes on the page. */
+const quiet = (page: Page): Promise<void> =>
+  page.evaluate(
     (quietMs) =>
       new Promise<void>((rest) => {
         let timer = setTimeout(done, quietMs);
@@ -68,7 +80,6 @@ async function atRest(page: Page): Promise<void> {
       }),
     QUIET_MS,
   );
-}
 
 /** Longer than what is fetched takes to be drawn. */
 const QUIET_MS = 400;

@@ -20,7 +20,7 @@ test('what a phone is sent stays within its budget', async () => {
   const starting = [...page.matchAll(/src="[^"]*\/([^/"]+\.js)"/g)].map(([, name]) => name!);
   const sum = (names: readonly string[]) => names.reduce((total, name) => total + sizes.get(name)!, 0);
   const places = [...sizes].filter(
-    ([name]) => !starting.includes(name) && !/worker|^forecast-|^Lines-|^pdf-/.test(name),
+    ([name]) => !starting.includes(name) && !/worker|^forecast-|^Drawing-|^pdf-/.test(name),
   );
   // Fetched where they are wanted: with the first chart, for a PDF, and when somebody chooses a passphrase.
   const sizeOf = (start: string) => [...sizes].find(([name]) => name.startsWith(start))![1];
@@ -29,7 +29,7 @@ test('what a phone is sent stays within its budget', async () => {
   expect(sum(starting)).toBeLessThanOrEqual(budget.startingScripts);
   expect(lists).toBeLessThanOrEqual(budget.commonPassphrases);
   for (const [, size] of places) if (size < lists) expect(size).toBeLessThanOrEqual(budget.largestPlace);
-  expect(sizeOf('Lines-')).toBeLessThanOrEqual(budget.charts);
+  expect(sizeOf('Drawing-')).toBeLessThanOrEqual(budget.charts);
   expect(sizeOf('pdf-')).toBeLessThanOrEqual(budget.pdf);
   expect(sum([...sizes.keys()])).toBeLessThanOrEqual(budget.allScripts);
 });

@@ -1,6 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { connect } from '../../server/src/db/connect';
 import { startDatabase } from './database';
 import { freePort } from './ports';
 import { startServer, type RunningServer } from './serverProcess';
@@ -14,6 +15,8 @@ export interface Stage {
   /** Lets the server be gone, and come back at the same address with all it had. */
   away(): Promise<void>;
   back(): Promise<void>;
+  /** Forgets who tried at the door how often: where the clock stands still they would be counted for ever. */
+  forgetTries(): Promise<void>;
   stop(): Promise<void>;
 }
 
@@ -45,6 +48,11 @@ export async function openStage(clock = STAGE_CLOCK, zone = 'UTC', root?: string
     away,
     back: async () => {
       server ??= await startServer(env);
+    },
+    forgetTries: async () => {
+      const db = connect(database.url);
+      await db('failed_tries').del();
+      await db.destroy();
     },
     stop: async () => {
       await away();
