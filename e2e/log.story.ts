@@ -2,12 +2,13 @@ import { randomUUID as uuid } from 'node:crypto';
 import { expect, test, type Kitchen } from './kitchen';
 
 const MINUTE_MS = 60_000;
+const YEARS_AGO_MS = 3 * 365 * 24 * 60 * MINUTE_MS;
 const NOTES = 190;
 
-/** Three foods with a long past, months ago, and what was said of each in numbered notes. */
+/** Three foods of years ago, before all else that is told, and what was said of each in numbered notes. */
 async function longAgo({ page }: Kitchen, origin: string): Promise<void> {
   const { clock } = await (await page.request.get('/api/household')).json();
-  const began = Math.floor(clock.now) - 90 * 24 * 60 * MINUTE_MS;
+  const began = Math.floor(clock.now) - YEARS_AGO_MS;
   for (const [index, name] of ['First chutney', 'Second chutney', 'Third chutney'].entries()) {
     const foodId = uuid();
     const at = (minutes: number) => began + (index * 1000 + minutes) * MINUTE_MS;

@@ -3,6 +3,9 @@ import { accessSync, constants, existsSync } from 'node:fs';
 import { delimiter, join } from 'node:path';
 import { Sentence } from './sentence';
 
+/** Another installation may be under way on the machine: its end is waited for, s. */
+const LOCK_WAIT = 'DPkg::Lock::Timeout=300';
+
 /** Where a program lies, or null. Servers live in sbin, which not every user has on the path. */
 export function findProgram(name: string): string | null {
   const folders = [...(process.env.PATH ?? '').split(delimiter), '/usr/sbin', '/usr/local/sbin', '/usr/bin'];
@@ -40,7 +43,8 @@ function ensure(find: () => string | null, debianPackage: string): string {
   console.log(`Installing ${debianPackage} from Debian’s packages …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const apt = (...args: string[]) =>
-    spawnSync('apt-get', ['-qq', ...args], { env, stdio: ['ignore', 'ignore', 'ignore'] }).status === 0;
+    spawnSync('apt-get', ['-qq', '-o', LOCK_WAIT, ...args], { env, stdio: ['ignore', 'ignore', 'ignore'] })
+      .status === 0;
   apt('update');
   if (!apt('install', '-y', '--no-install-recommends', debianPackage)) throw new Sentence(advice);
   const installed = find();
