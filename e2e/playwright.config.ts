@@ -23,8 +23,9 @@ export default defineConfig({
     // A worker would answer in place of the server; the stories of a kitchen without one let it.
     serviceWorkers: 'block',
     screenshot: 'only-on-failure',
-    // What stood on each page is kept; a film of it would make every story a third longer.
-    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: true },
+    // What was done is kept, and what stood on the page in the end; all that stood on it before would make
+    // every story longer.
+    trace: { mode: 'retain-on-failure', screenshots: false, snapshots: false },
     contextOptions: { reducedMotion: 'reduce' },
   },
 });
