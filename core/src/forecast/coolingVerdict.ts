@@ -1,7 +1,7 @@
 import { AIR_MEAN_MS, coolingMs, type CoolingMark, type Rule, type RuleSet } from '../guidance';
 import {
   crossingS,
-  materialOfFood,
+  densityOfFood,
   trailingMean,
   USUAL_REFRIGERATOR,
   type Moment,
@@ -73,7 +73,7 @@ export function coolingVerdict(
 }
 
 const depthOf = ({ container, massKg, food, count }: CoolingInput): number =>
-  depthIn(container, massKg / materialOfFood(food).densityKgM3, count);
+  depthIn(container, massKg / densityOfFood(food), count);
 
 const deepest = (rules: RuleSet): number => toMetres(rules.cooling.depth.value.most);
 

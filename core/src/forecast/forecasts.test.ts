@@ -69,6 +69,9 @@ describe('thawing against the rules of thumb', () => {
     expect(width(measured)).toBeLessThan(width(guess));
     expect(thawAssumptions({ ...input, thickestM: 0.12 }, METRIC)[0]!.value).toBe('12 cm, as measured');
     expect(thawAssumptions(input, METRIC)[0]!.value).toMatch(/usual for its weight/);
+    const imperial = thawAssumptions(input, { temperature: 'F', mass: 'imperial' }).map(({ value }) => value);
+    expect(imperial.join(' ')).toContain('°F');
+    for (const value of imperial) expect(value).not.toMatch(/°C|\b(kg|cm)\b/);
   });
 });
 

@@ -3,6 +3,7 @@ import type { Span } from '../guidance';
 import {
   crossingS,
   forecast,
+  densityOfFood,
   materialOfFood,
   SizeProblem,
   ThermalProblem,
@@ -11,7 +12,7 @@ import {
   type Segment,
   type Series,
 } from '../thermal';
-import { formatLength, SECOND_MS, type UnitSystem } from '../units';
+import { formatLength, formatTemperature, SECOND_MS, type UnitSystem } from '../units';
 import { proportionsSpread, THAW_SURROUNDINGS, TOLERANCE, WRAP, type Assumption } from './assumptions';
 import { bodyOf, usualThickness } from './geometry';
 import { madeOf, timesH, withTweaks, type Tweaks } from './tweaks';
@@ -144,7 +145,7 @@ export function thawLeft(input: ThawInput, coreC: number, to: ThawPlace): Span {
 export function thawAssumptions(input: ThawInput, units: UnitSystem): Assumption[] {
   const { form, massKg, place, thickestM } = input;
   const food = withTweaks(input.food, input);
-  const volume = massKg / materialOfFood(food).densityKgM3;
+  const volume = massKg / densityOfFood(food);
   const { temperatureC, coefficient } = THAW_SURROUNDINGS[place];
   const times = timesH(input);
   return [
@@ -154,7 +155,7 @@ export function thawAssumptions(input: ThawInput, units: UnitSystem): Assumption
     },
     {
       what: 'Around it',
-      value: `${temperatureC} °C, h ${coefficient.low * times}–${coefficient.high * times} W/m²K`,
+      value: `${formatTemperature({ value: temperatureC, unit: 'C' }, units)}, h ${coefficient.low * times}–${coefficient.high * times} W/m²K`,
     },
     madeOf(input.food, input),
   ];

@@ -1,6 +1,6 @@
 import { longestM } from '../forecast';
 import type { Food, FormId } from '../foods';
-import { materialOfFood } from '../thermal';
+import { densityOfFood } from '../thermal';
 
 /** How much room so much of a food takes, by its mass in kg; never less for more. */
 export interface RoomTaken {
@@ -22,7 +22,7 @@ const LITRES_A_M3 = 1000;
 
 /** The room a food in one form takes in oven, tin, pot and refrigerator, as forms are remembered: nobody measured this one. */
 export function roomFor(food: Food, form: FormId): RoomTaken {
-  const { densityKgM3 } = materialOfFood(food);
+  const densityKgM3 = densityOfFood(food);
   const isWhole = WHOLE.includes(form);
   return {
     longM: isWhole ? (massKg) => longestM(form, massKg / densityKgM3) : null,

@@ -11,6 +11,7 @@ export {
 } from './errors';
 export {
   COLDEST_C,
+  densityOfFood,
   enthalpyAt,
   HOTTEST_C,
   lookUp,

@@ -3,6 +3,7 @@ import {
   CompositionProblem,
   conductivity,
   density,
+  densityOfFood,
   enthalpyAt,
   evaporation,
   FreezingPointProblem,
@@ -46,6 +47,7 @@ describe('properties from composition', () => {
       for (let i = 1; i < ice.length; i++) expect(ice[i]!).toBeLessThanOrEqual(ice[i - 1]!);
       expect(ice.at(-1)).toBe(0);
       const material = materialOfFood(food);
+      expect(densityOfFood(food)).toBe(material.densityKgM3);
       expect(material.temperature[512]).toBeCloseTo(food.freezingPointC, 6);
       for (const t of [-30, -18, -3, food.freezingPointC, 4, 60, 100])
         expect(temperatureAt(material, enthalpyAt(material, t))).toBeCloseTo(t, 6);

@@ -5,7 +5,14 @@ import { media } from '@omtel/core/thermal';
 import { clockWords } from '@omtel/core/time';
 import { placesOf, targetOf } from '@omtel/core/clocks';
 import type { FoodState } from '@omtel/core/trail';
-import { formatTemperature, kelvinIn, SECOND_MS, toCelsius, type UnitSystem } from '@omtel/core/units';
+import {
+  formatTemperature,
+  inUnit,
+  kelvinIn,
+  SECOND_MS,
+  toCelsius,
+  type UnitSystem,
+} from '@omtel/core/units';
 import { useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useKitchen } from '../../store/useKitchen';
@@ -56,6 +63,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
   const { answer } = forecast;
   if (!asked || !cook) return null;
   const oven = fan ? media.fanOven : media.stillOven;
+  const dial = inUnit({ value: asked.ovenC, unit: 'C' }, units.temperature);
   return (
     <View style={styles.group}>
       <Heading small>When it is done</Heading>
@@ -108,7 +116,7 @@ export function CookForecast({ food }: { readonly food: FoodState }) {
           madeOf(foodById(food.foodKey), asked),
           {
             what: 'Oven',
-            value: `${Math.round(asked.ovenC)} °C, h ${oven.low}–${oven.high} W/m²K; it steams until it is dry`,
+            value: `${formatTemperature({ ...dial, value: Math.round(dial.value) }, units)}, h ${oven.low}–${oven.high} W/m²K; it steams until it is dry`,
           },
           {
             what: 'It went in at',

@@ -2,7 +2,9 @@ import { foodById } from '@omtel/core/foods';
 import { madeOf } from '@omtel/core/forecast';
 import type { CoolingAsked } from '@omtel/core/jobs';
 import { media, type Coefficient } from '@omtel/core/thermal';
+import { formatMass, formatTemperature } from '@omtel/core/units';
 import type { ReactNode } from 'react';
+import { useKitchen } from '../../store/useKitchen';
 import { Assumptions, type TweakDraft } from '../forecast';
 
 interface CoolingAssumptionsProps {
@@ -17,7 +19,9 @@ const spread = ({ low, high }: Coefficient): string => `${low}–${high}`;
 
 /** What is taken for granted of a cooling, and changeable. */
 export function CoolingAssumptions({ asked, tweaks, onTweaks, fields }: CoolingAssumptionsProps) {
+  const { units } = useKitchen();
   const { setC, capacityW, roomC } = asked.refrigerator;
+  const degrees = (temperatureC: number) => formatTemperature({ value: temperatureC, unit: 'C' }, units);
   return (
     <Assumptions
       tweaks={tweaks}
@@ -27,7 +31,7 @@ export function CoolingAssumptions({ asked, tweaks, onTweaks, fields }: CoolingA
         madeOf(foodById(asked.foodKey), asked),
         {
           what: 'It',
-          value: `${asked.massKg} kg, ${asked.stirred ? 'stirred: one temperature' : 'not stirred: heat creeps'}`,
+          value: `${formatMass(asked.massKg, units)}, ${asked.stirred ? 'stirred: one temperature' : 'not stirred: heat creeps'}`,
         },
         {
           what: 'Wall',
@@ -40,7 +44,7 @@ export function CoolingAssumptions({ asked, tweaks, onTweaks, fields }: CoolingA
         { what: 'Lid', value: asked.lid ? 'keeps heat and steam in' : 'off: it steams' },
         {
           what: 'Refrigerator',
-          value: `set to ${setC} °C, ${capacityW} W, ${roomC} °C around it`,
+          value: `set to ${degrees(setC)}, ${capacityW} W, ${degrees(roomC)} around it`,
         },
       ]}
     />
