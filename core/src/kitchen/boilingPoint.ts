@@ -1,4 +1,4 @@
-import { boilingPointC, pressureAt } from '../thermometers';
+import { boilingPointC, kitchensLie, pressureAt } from '../thermometers';
 import { KitchenProblem } from './problem';
 
 /** Where a kitchen is, by its height above the sea in m, or what a barometer shows there in Pa. */
@@ -10,10 +10,11 @@ export type Place = { readonly altitudeM: number } | { readonly pressurePa: numb
  * @throws KitchenProblem where nobody cooks
  */
 export function boilingAt(place: Place): number {
+  const high = 'altitudeM' in place;
   try {
-    return boilingPointC('altitudeM' in place ? pressureAt(place.altitudeM) : place.pressurePa);
+    return boilingPointC(high ? pressureAt(place.altitudeM) : place.pressurePa);
   } catch (error) {
-    if (error instanceof RangeError) throw new KitchenProblem(error.message, 'place');
+    if (error instanceof RangeError) throw new KitchenProblem(high ? kitchensLie : error.message, 'place');
     throw error;
   }
 }

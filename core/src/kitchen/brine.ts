@@ -1,4 +1,4 @@
-import { within } from './problem';
+import { someMass, someWater, within } from './problem';
 
 /** Meat, fish or vegetables to be salted, kg; in water, or dry where there is none. */
 export interface Brine {
@@ -33,7 +33,7 @@ export function saltFor(brine: Brine, percent: number): number {
 export const percentOf = (brine: Brine, saltKg: number): number => (saltKg / weightOf(brine)) * 100;
 
 function weightOf({ foodKg, waterKg }: Brine): number {
-  within(foodKg, 0, HEAVIEST_KG, `More than nothing, and at most ${HEAVIEST_KG} kg.`, 'food');
-  if (waterKg !== 0) within(waterKg, 0, HEAVIEST_KG, `At most ${HEAVIEST_KG} l of water.`, 'water');
+  someMass(foodKg, HEAVIEST_KG, 'food');
+  someWater(waterKg, HEAVIEST_KG);
   return foodKg + waterKg;
 }

@@ -1,6 +1,6 @@
 import type { Rule, RuleSet } from '../guidance';
 import { DAY_MS, isAbove, isAtMost, toCelsius, type Temperature } from '../units';
-import { KitchenProblem } from './problem';
+import { fromTo, KitchenProblem } from './problem';
 
 export interface Carried {
   /** How warm the air is on the way; null: nobody knows, which counts as warm unless the month is a cool one (guidance §11.6). */
@@ -36,7 +36,7 @@ const FURTHEST_C = 80;
  */
 export function carryingTime({ air, coolMonth, outMs }: Carried, rules: RuleSet): Carrying {
   if (air !== null && !(Math.abs(toCelsius(air)) <= FURTHEST_C))
-    throw new KitchenProblem(`From −${FURTHEST_C} to ${FURTHEST_C} °C.`, 'air');
+    throw new KitchenProblem(fromTo(-FURTHEST_C, FURTHEST_C), 'air');
   if (!(outMs >= 0 && outMs <= LONGEST_MS)) throw new KitchenProblem('From none to a day.', 'out');
   const { limit, chillAgain, warmAir, warmAirFactor, insulatedBag } = rules.bandTime;
   const warm = air === null ? !coolMonth : isAbove(air, warmAir.value.at);

@@ -1,5 +1,5 @@
 import type { RuleSet } from '../guidance';
-import { toCelsius, toMetres } from '../units';
+import { formatLength, toCelsius, toMetres, type UnitSystem } from '../units';
 import { KitchenProblem, within } from './problem';
 
 /** A round pot, inside, m. */
@@ -46,9 +46,18 @@ export function oilMark(pot: FryingPot, riseM: number, { frying }: RuleSet): Oil
   return { markM, oilLitres: markM * areaOf(pot) * LITRES_A_M3, riseM };
 }
 
+/** No pot is smaller, or larger, m. */
+const [SMALLEST_M, LARGEST_M] = [0.1, 1];
+
+const potsAre = (units: UnitSystem, word: string): string =>
+  `A pot is more than ${formatLength(SMALLEST_M, units)} and at most ${formatLength(LARGEST_M, units)} ${word}.`;
+
 function checkPot({ diameterM, heightM }: FryingPot): void {
-  within(diameterM, 0.1, 1, 'A pot is more than 10 cm and at most 1 m across.', 'width');
-  within(heightM, 0.1, 1, 'A pot is more than 10 cm and at most 1 m high.', 'height');
+  for (const [lengthM, of, word] of [
+    [diameterM, 'width', 'across'],
+    [heightM, 'height', 'high'],
+  ] as const)
+    within(lengthM, SMALLEST_M, LARGEST_M, (units) => potsAre(units, word), of);
 }
 
 const areaOf = ({ diameterM }: FryingPot): number => (Math.PI * diameterM ** 2) / 4;

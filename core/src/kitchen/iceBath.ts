@@ -1,4 +1,5 @@
-import { KitchenProblem, within } from './problem';
+import { formatTemperature } from '../units';
+import { fromTo, KitchenProblem, someMass, someWater, within } from './problem';
 
 /** Heat a kilogram of ice takes to melt, and one of water to warm by a kelvin, kJ/kg and kJ/(kg·K). */
 const [MELTING, WATER] = [333.6, 4.186];
@@ -26,7 +27,10 @@ const MOST_KG = 60;
 export function iceFor(bath: IceBath, toC: number): { readonly meltsKg: number; readonly haveKg: number } {
   check(bath);
   if (!(toC >= 1 && toC < bath.fromC))
-    throw new KitchenProblem('Colder than it is, and not below 1 °C.', 'to');
+    throw new KitchenProblem(
+      (units) => `Colder than it is, and not below ${formatTemperature({ value: 1, unit: 'C' }, units)}.`,
+      'to',
+    );
   const heat = WATER * (bath.foodKg * (bath.fromC - toC) + bath.waterKg * (bath.waterC - toC));
   const meltsKg = Math.max(0, heat) / (MELTING + WATER * toC);
   return { meltsKg, haveKg: BESIDES * meltsKg };
@@ -46,8 +50,8 @@ export function cooledTo(bath: IceBath, meltsKg: number): number {
 }
 
 function check({ foodKg, fromC, waterKg, waterC }: IceBath): void {
-  within(foodKg, 0, MOST_KG, `More than nothing, and at most ${MOST_KG} kg.`, 'food');
-  if (waterKg !== 0) within(waterKg, 0, MOST_KG, `At most ${MOST_KG} l of water.`, 'water');
-  within(fromC, 0, 100, 'Food is between 0 and 100 °C.', 'from');
-  if (waterC !== 0) within(waterC, 0, 60, 'Tap water is between 0 and 60 °C.', 'tap');
+  someMass(foodKg, MOST_KG, 'food');
+  someWater(waterKg, MOST_KG);
+  within(fromC, 0, 100, fromTo(0, 100), 'from');
+  if (waterC !== 0) within(waterC, 0, 60, fromTo(0, 60), 'tap');
 }

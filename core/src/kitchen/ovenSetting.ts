@@ -1,6 +1,6 @@
 import { inUnit, isAtLeast, toCelsius, type Temperature } from '../units';
 import type { RuleSet } from '../guidance';
-import { KitchenProblem } from './problem';
+import { fromTo, KitchenProblem } from './problem';
 
 /** What is set at an oven: degrees, or a mark of a gas oven. */
 export type Dial = Temperature | { readonly mark: GasMark };
@@ -52,7 +52,7 @@ export function ovenSetting(dial: Dial, fan: boolean): OvenSetting {
   const gas = 'mark' in dial;
   const dialC = toCelsius(gas ? heatOf(dial.mark) : dial);
   if (!(dialC >= COOLEST_C && dialC <= HOTTEST_C))
-    throw new KitchenProblem(`From ${COOLEST_C} to ${HOTTEST_C} °C.`, 'heat');
+    throw new KitchenProblem(fromTo(COOLEST_C, HOTTEST_C), 'heat');
   const stillC = fan && !gas ? dialC + FAN_LESS_K : dialC;
   return { stillC, fanC: stillC - FAN_LESS_K, mark: gas ? dial.mark : markAt(stillC) };
 }

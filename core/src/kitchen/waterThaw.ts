@@ -1,6 +1,6 @@
 import type { FormId } from '../foods';
 import { thawTime, waterRule, type RuleSet, type Span } from '../guidance';
-import { within } from './problem';
+import { someMass } from './problem';
 
 /** Heat that thaws a kilogram from a freezer's cold, and that a litre of tap water gives until it is as cold as a refrigerator, kJ. */
 const [THAWS_KG, WATER_GIVES_L] = [280, 45];
@@ -26,7 +26,7 @@ export interface WaterThaw {
  * @throws KitchenProblem
  */
 export function waterThaw(massKg: number, form: FormId, rules: RuleSet): WaterThaw {
-  within(massKg, 0, HEAVIEST_KG, `More than nothing, and at most ${HEAVIEST_KG} kg.`, 'food');
+  someMass(massKg, HEAVIEST_KG, 'food');
   const { waterChange, waterMost, waterRunning } = rules.thawing;
   const time = thawTime(waterRule(form, rules).value, massKg);
   const running = waterRunning.value.yes;

@@ -1,9 +1,15 @@
+import { altitudeShown, altitudeUnitOf, type UnitSystem } from '../units';
+
 /** The sea-level pressure, temperature and lapse of the standard atmosphere (ISO 2533), Pa, K and K/m; and g·M/(R·L). */
 const [SEA_PA, SEA_K, LAPSE_K_M, EXPONENT] = [101_325, 288.15, 0.0065, 5.25588];
 /** Below the Dead Sea nobody cooks, nor above the highest village. */
 export const [LOWEST_M, HIGHEST_M] = [-430, 5500];
 /** What a barometer shows where people live, Pa. */
 export const [LEAST_PA, MOST_PA] = [48_000, 108_500];
+
+/** Between which heights a kitchen lies, as a sentence for whoever typed another. */
+export const kitchensLie = (units: UnitSystem): string =>
+  `From ${altitudeShown(LOWEST_M, units)} to ${altitudeShown(HIGHEST_M, units)} ${altitudeUnitOf(units)} above the sea.`;
 
 /**
  * Air pressure by the barometric formula.
@@ -14,7 +20,7 @@ export const [LEAST_PA, MOST_PA] = [48_000, 108_500];
  */
 export function pressureAt(altitudeM: number): number {
   if (!(altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M))
-    throw new RangeError(`From ${LOWEST_M} to ${HIGHEST_M} m above the sea.`);
+    throw new RangeError(kitchensLie({ temperature: 'C', mass: 'metric' }));
   return SEA_PA * (1 - (LAPSE_K_M * altitudeM) / SEA_K) ** EXPONENT;
 }
 

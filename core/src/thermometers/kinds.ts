@@ -63,13 +63,13 @@ export const KINDS: Readonly<Record<ThermometerKind, KindOfThermometer>> = {
     ...dial,
     name: 'Dial with a stem (bimetal)',
     can: 'Is set right by its nut.',
-    cannot: 'Tell a tip: it averages over 5 to 6 cm of stem. It does not stay in the oven.',
+    cannot: 'Tell a tip: it averages over 5 to 6 cm (2 in) of stem. It does not stay in the oven.',
   },
   ovenDial: {
     ...dial,
     name: 'Oven-safe dial',
     can: 'Stays in a joint.',
-    cannot: 'Read small or thin food: it is slow, and reads over 5 cm of stem.',
+    cannot: 'Read small or thin food: it is slow, and reads over 5 cm (2 in) of stem.',
   },
   appliance: {
     ...dial,

@@ -2,6 +2,7 @@
  * Temperatures, masses, lengths and durations: exact round trips, formatting by unit system, typed figures.
  * No rule's number stands here.
  */
+export { altitudeShown, altitudeUnitOf, toAltitudeM } from './altitude';
 export {
   celsius,
   compareTemperatures,
@@ -39,6 +40,7 @@ export {
   formatMostLength,
   formatTarget,
   formatTemperature,
+  formatMostVolume,
   formatVolumeUp,
   lengthUnitOf,
   massUnitOf,

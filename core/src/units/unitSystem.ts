@@ -110,6 +110,17 @@ export function formatVolumeUp(litres: number, units: UnitSystem): string {
 }
 
 /**
+ * A volume that is not to be passed, cut to tenths.
+ *
+ * @param litres volume in l
+ * @example formatMostVolume(100, { temperature: 'C', mass: 'metric' }) // '100 l'
+ */
+export function formatMostVolume(litres: number, units: UnitSystem): string {
+  const unit = volumeUnitOf(units);
+  return `${plain(Math.floor(fromLitres(litres, unit) * 10 + 1e-9) / 10, 1)} ${unit}`;
+}
+
+/**
  * A length of a rule, which must be kept: a converted one is rounded up to tenths.
  *
  * @example formatLeastLength({ value: 4, unit: 'in' }, { temperature: 'C', mass: 'metric' }) // '10.2 cm'

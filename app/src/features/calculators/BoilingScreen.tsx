@@ -1,5 +1,5 @@
 import { boilingAt } from '@omtel/core/kitchen';
-import { formatTemperature } from '@omtel/core/units';
+import { altitudeUnitOf, formatTemperature, kelvinIn, toAltitudeM } from '@omtel/core/units';
 import { useKitchen } from '../../store/useKitchen';
 import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
@@ -10,23 +10,26 @@ import { workedOut } from './workedOut';
 
 type Draft = { readonly by: 'height' | 'pressure'; readonly height: string; readonly pressure: string };
 const FRESH: Draft = { by: 'height', height: '', pressure: '' };
-const [FOOT_M, HECTOPASCAL] = [0.3048, 100];
+const HECTOPASCAL = 100;
 
 /** At which temperature water boils in this kitchen. */
 export function BoilingScreen() {
   const { rules, units } = useKitchen();
   const [draft, set] = useAsked<Draft>('boiling', FRESH);
-  const feet = units.mass === 'imperial';
   const { by } = draft;
   const { out, problems } = workedOut(
     { place: by === 'height' ? draft.height : draft.pressure },
+    units,
     ({ place }): Said => {
       const c = boilingAt(
-        by === 'height' ? { altitudeM: place * (feet ? FOOT_M : 1) } : { pressurePa: place * HECTOPASCAL },
+        by === 'height' ? { altitudeM: toAltitudeM(place, units) } : { pressurePa: place * HECTOPASCAL },
       );
       return {
         said: formatTemperature({ value: Math.round(c * 10) / 10, unit: 'C' }, units),
-        about: by === 'height' ? 'In usual weather; a storm moves it by up to 1 °C.' : undefined,
+        about:
+          by === 'height'
+            ? `In usual weather; a storm moves it by up to ${kelvinIn(1, units.temperature)} °${units.temperature}.`
+            : undefined,
       };
     },
   );
@@ -53,7 +56,7 @@ export function BoilingScreen() {
               value={draft.height}
               onChange={(height) => set({ height })}
               numeric
-              suffix={feet ? 'ft' : 'm'}
+              suffix={altitudeUnitOf(units)}
               problem={problems.place}
             />
           ) : (

@@ -53,10 +53,10 @@ export function BrineScreen() {
   const whole = { food, water: way === 'wet' ? water : '0' };
   const { out, problems } =
     ask === 'salt'
-      ? workedOut({ ...whole, percent }, (typed) =>
+      ? workedOut({ ...whole, percent }, units, (typed) =>
           told(saltFor({ foodKg: kg(typed.food), waterKg: kg(typed.water) }, typed.percent), typed.percent),
         )
-      : workedOut({ ...whole, salt }, (typed) => {
+      : workedOut({ ...whole, salt }, units, (typed) => {
           const brine = { foodKg: kg(typed.food), waterKg: kg(typed.water) };
           const strength = percentOf(brine, typed.salt / 1000);
           return told(saltFor(brine, strength), strength);

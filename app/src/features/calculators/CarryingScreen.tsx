@@ -16,7 +16,7 @@ export function CarryingScreen() {
   const unknown = draft.air.trim() === '';
   const coolMonth = !settings.warmMonths.includes(monthOf(now, zone));
   const asked = { out: draft.out.trim() === '' ? '0' : draft.out, air: unknown ? '0' : draft.air };
-  const { out: carried, problems } = workedOut(asked, (typed) =>
+  const { out: carried, problems } = workedOut(asked, units, (typed) =>
     carryingTime(
       {
         air: unknown ? null : { value: typed.air, unit: units.temperature },

@@ -38,6 +38,7 @@ export function FryingScreen() {
   const { state, by, width, height } = draft;
   const { out, problems } = workedOut(
     { width, height, food: by === 'weight' ? draft.food : draft.rise },
+    units,
     (typed): Said => {
       const pot = { diameterM: m(typed.width), heightM: m(typed.height) };
       const rise =

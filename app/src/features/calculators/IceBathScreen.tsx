@@ -31,7 +31,7 @@ export function IceBathScreen() {
   const degrees = `°${units.temperature}` as const;
   const kg = (value: number) => toKilograms({ value, unit: massUnit });
   const c = (value: number) => toCelsius({ value, unit: units.temperature });
-  const { out, problems } = workedOut(draft, ({ food, from, to, water, tap }): Said => {
+  const { out, problems } = workedOut(draft, units, ({ food, from, to, water, tap }): Said => {
     const { meltsKg, haveKg } = iceFor(
       { foodKg: kg(food), fromC: c(from), waterKg: kg(water), waterC: c(tap) },
       c(to),

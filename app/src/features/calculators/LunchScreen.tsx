@@ -40,7 +40,7 @@ export function LunchScreen() {
   const { refrigerator, freezer } = rules.storage[kind];
   const unknown = air.trim() === '';
   const coolMonth = !settings.warmMonths.includes(monthOf(now, zone));
-  const { out: found, problems } = workedOut({ out, air: unknown ? '0' : air }, (typed) =>
+  const { out: found, problems } = workedOut({ out, air: unknown ? '0' : air }, units, (typed) =>
     takenAlong(
       typed.out * HOUR_MS,
       { air: unknown ? null : { value: typed.air, unit: units.temperature }, coolMonth },

@@ -23,7 +23,7 @@ export function MicrowaveScreen() {
   const { rules, units } = useKitchen();
   const [draft, set] = useAsked<Draft>('microwave', FRESH);
   const { use, minutes, chart, own } = draft;
-  const { out, problems } = workedOut({ minutes, chart, own }, (typed): Said => {
+  const { out, problems } = workedOut({ minutes, chart, own }, units, (typed): Said => {
     const ms = Math.ceil(microwaveTime(typed.minutes * MINUTE_MS, typed.chart, typed.own) / STEP_MS - 1e-9);
     return {
       said: formatHold(ms * STEP_MS),

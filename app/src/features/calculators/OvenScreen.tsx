@@ -28,7 +28,9 @@ export function OvenScreen() {
   const { out: result, problems } =
     scale === 'gas'
       ? { out: saidOf({ mark }, false), problems: {} as { heat?: string } }
-      : workedOut({ heat }, (typed) => saidOf({ value: typed.heat, unit: scale }, fan));
+      : workedOut({ heat }, { ...units, temperature: scale }, (typed) =>
+          saidOf({ value: typed.heat, unit: scale }, fan),
+        );
 
   function saidOf(dial: Dial, withFan: boolean): Said {
     const { stillC, fanC, mark: gas } = ovenSetting(dial, withFan);
@@ -90,7 +92,7 @@ export function OvenScreen() {
         </>
       }
       notes={[
-        'Rounded to the 5 degrees a dial shows. A fan is taken for 20 °C; the book of your oven comes first.',
+        'Rounded to the 5 degrees a dial shows. A fan is taken for 20 °C (36 °F); the book of your oven comes first.',
         'Not a proof that it is so hot inside: dials are off by as much, and an oven thermometer tells.',
       ]}
       rules={[rules.cooking.oven]}

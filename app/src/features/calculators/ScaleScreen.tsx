@@ -23,12 +23,12 @@ export function ScaleScreen() {
   const [draft, set] = useAsked<Draft>('scale', FRESH);
   const lengthUnit = lengthUnitOf(units);
   const { written, eaters, amount } = draft;
-  const { out: times, problems } = workedOut({ written, eaters }, (typed) =>
+  const { out: times, problems } = workedOut({ written, eaters }, units, (typed) =>
     timesOf(typed.written, typed.eaters),
   );
   const m = (value: number) => toMetres({ value, unit: lengthUnit });
   const each = (name: 'amount' | 'pot' | 'depth', words: (typed: number, n: number) => string) =>
-    workedOut({ [name]: draft[name] } as Record<typeof name, string>, (typed) =>
+    workedOut({ [name]: draft[name] } as Record<typeof name, string>, units, (typed) =>
       times === null ? null : words(typed[name], times),
     );
   const most = rules.cooling.depth.value.most;

@@ -54,7 +54,7 @@ export function TubsScreen() {
   const { refrigerator, freezer } =
     (batch && storageOf(batch.food, rulesOfFood(batch.food, kitchen.guidance))) ?? rules.storage[kind];
   const keepsMs = batch?.keepsMs ?? keptFor(refrigerator.value);
-  const { out, problems } = workedOut({ portions, aMeal, aTub }, (typed) => {
+  const { out, problems } = workedOut({ portions, aMeal, aTub }, units, (typed) => {
     const found = tubsOf({ portions: typed.portions, aMeal: typed.aMeal, everyMs: every * DAY_MS, keepsMs });
     return { ...found, ...inTubs(found.freeze, typed.aTub), aTub: typed.aTub };
   });

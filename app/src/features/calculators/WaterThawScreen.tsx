@@ -25,7 +25,7 @@ export function WaterThawScreen() {
   const [draft, set] = useAsked<Draft>('waterThaw', FRESH);
   const massUnit = massUnitOf(units);
   const { waterChange, waterMost, waterTemperature, cookAtOnce } = rules.thawing;
-  const { out, problems } = workedOut({ food: draft.food }, ({ food }): Said => {
+  const { out, problems } = workedOut({ food: draft.food }, units, ({ food }): Said => {
     const found = waterThaw(toKilograms({ value: food, unit: massUnit }), draft.form, rules);
     if (!found.allowed)
       return {

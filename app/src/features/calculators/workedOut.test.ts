@@ -1,8 +1,10 @@
 import { KitchenProblem, saltFor } from '@omtel/core/kitchen';
 import { workedOut } from './workedOut';
 
+const METRIC = { temperature: 'C', mass: 'metric' } as const;
+
 const salt = (food: string, water: string, percent: string) =>
-  workedOut({ food, water, percent }, (typed) =>
+  workedOut({ food, water, percent }, METRIC, (typed) =>
     saltFor({ foodKg: typed.food, waterKg: typed.water }, typed.percent),
   );
 
@@ -26,7 +28,7 @@ it.each([
 
 it('a problem that names no field stands at the last, and one that is none is thrown on', () => {
   const failing = (error: Error) =>
-    workedOut({ one: '1', other: '2' }, () => {
+    workedOut({ one: '1', other: '2' }, METRIC, () => {
       throw error;
     });
   expect(failing(new KitchenProblem('No.')).problems).toEqual({ other: 'No.' });

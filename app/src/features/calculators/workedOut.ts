@@ -1,5 +1,5 @@
 import { KitchenProblem } from '@omtel/core/kitchen';
-import { orProblem, parseNumber } from '@omtel/core/units';
+import { orProblem, parseNumber, type UnitSystem } from '@omtel/core/units';
 
 export type Worked<Name extends string, Out> =
   | { readonly out: Out; readonly problems: Partial<Record<Name, string>> }
@@ -9,10 +9,12 @@ export type Worked<Name extends string, Out> =
  * What an instrument makes of its fields, or a sentence at the field that is wrong; a field nobody filled in yet is told nothing.
  *
  * @param texts as they are typed
+ * @param units what is wrong is told in
  * @param work throws KitchenProblem, naming the field it is about
  */
 export function workedOut<Name extends string, Out>(
   texts: Readonly<Record<Name, string>>,
+  units: UnitSystem,
   work: (typed: Readonly<Record<Name, number>>) => Out,
 ): Worked<Name, Out> {
   const typed: Partial<Record<Name, number>> = {};
@@ -34,6 +36,6 @@ export function workedOut<Name extends string, Out>(
     if (!(error instanceof KitchenProblem)) throw error;
     // One that names no field is about the last.
     const of = error.of && error.of in texts ? (error.of as Name) : (Object.keys(texts).at(-1) as Name);
-    return { out: null, problems: { [of]: error.message } as Partial<Record<Name, string>> };
+    return { out: null, problems: { [of]: error.in(units) } as Partial<Record<Name, string>> };
   }
 }

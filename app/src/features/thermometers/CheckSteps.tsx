@@ -1,5 +1,5 @@
 import type { CheckPoint, Thermometer, ThermometerEntry } from '@omtel/core/thermometers';
-import { SECOND_MS } from '@omtel/core/units';
+import { altitudeShown, altitudeUnitOf, SECOND_MS } from '@omtel/core/units';
 import { useEffect, useState } from 'react';
 import { StyleSheet, View } from 'react-native';
 import { useChangeSettingsMutation } from '../../store/api';
@@ -10,7 +10,7 @@ import { Field } from '../../ui/Field';
 import { Panel } from '../../ui/Panel';
 import { space } from '../../ui/tokens';
 import { Heading, Words } from '../../ui/Words';
-import { altitudeIn, altitudeUnit, readAltitude, readCheck } from './checkDraft';
+import { readAltitude, readCheck } from './checkDraft';
 import { degreesWords } from '@omtel/core/thermometers';
 
 interface CheckStepsProps {
@@ -23,11 +23,11 @@ interface CheckStepsProps {
 const STEPS: Readonly<Record<CheckPoint, readonly string[]>> = {
   ice: [
     'Fill a glass with crushed ice, and with cold water up to its top. Stir.',
-    'Hold the tip in the middle, 5 cm deep. It touches neither glass nor bottom.',
+    'Hold the tip in the middle, 5 cm (2 in) deep. It touches neither glass nor bottom.',
   ],
   boiling: [
     'Bring a deep pot of water to a rolling boil.',
-    'Hold the tip in the middle, 5 cm deep, out of the steam with your hand. It touches no pot.',
+    'Hold the tip in the middle, 5 cm (2 in) deep, out of the steam with your hand. It touches no pot.',
   ],
 };
 
@@ -35,7 +35,7 @@ const STEPS: Readonly<Record<CheckPoint, readonly string[]>> = {
 export function CheckSteps({ thermometer, point, onDone, onCancel }: CheckStepsProps) {
   const { units, settings, rules, now } = useKitchen();
   const [change] = useChangeSettingsMutation();
-  const [altitude, setAltitude] = useState(() => altitudeIn(settings.altitudeM, units));
+  const [altitude, setAltitude] = useState(() => altitudeShown(settings.altitudeM, units));
   const [text, setText] = useState('');
   const [problem, setProblem] = useState<string>();
   const waitMs = rules.thermometer.dialSteadyFor.value.ms;
@@ -62,7 +62,7 @@ export function CheckSteps({ thermometer, point, onDone, onCancel }: CheckStepsP
       ))}
       {point === 'boiling' && (
         <Field
-          label={`Your kitchen above the sea, ${altitudeUnit(units)}`}
+          label={`Your kitchen above the sea, ${altitudeUnitOf(units)}`}
           value={altitude}
           onChange={setAltitude}
           numeric

@@ -1,5 +1,6 @@
 import {
   boilingPointC,
+  kitchensLie,
   pressureAt,
   type CheckPoint,
   type Thermometer,
@@ -9,31 +10,25 @@ import {
 import {
   orProblem,
   parseNumber,
+  toAltitudeM,
   toCelsius,
   type Problem,
   type TemperatureUnit,
   type UnitSystem,
 } from '@omtel/core/units';
 
-const FOOT_M = 0.3048;
-
-/** Altitude in the household's lengths. */
-export const altitudeIn = (metres: number, { mass }: UnitSystem): string =>
-  String(Math.round(mass === 'metric' ? metres : metres / FOOT_M));
-export const altitudeUnit = ({ mass }: UnitSystem): 'm' | 'ft' => (mass === 'metric' ? 'm' : 'ft');
-
 /** How high a kitchen lies as it was typed, and at which temperature water boils there. */
 export const readAltitude = (
   typed: string,
-  { mass }: UnitSystem,
+  units: UnitSystem,
 ): { readonly altitudeM: number; readonly expectedC: number } | Problem => {
   const read = orProblem(() => ({ value: parseNumber(typed) }));
   if ('problem' in read) return read;
-  const altitudeM = mass === 'metric' ? read.value : read.value * FOOT_M;
+  const altitudeM = toAltitudeM(read.value, units);
   try {
     return { altitudeM, expectedC: boilingPointC(pressureAt(altitudeM)) };
-  } catch (error) {
-    return { problem: (error as RangeError).message };
+  } catch {
+    return { problem: kitchensLie(units) };
   }
 };
 

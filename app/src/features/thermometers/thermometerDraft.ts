@@ -116,7 +116,7 @@ const FIELD_OF: Readonly<Record<string, keyof ThermometerFields>> = {
   rhythmDays: 'rhythmDays',
 };
 const SAID: Readonly<Partial<Record<keyof ThermometerFields, string>>> = {
-  resolution: 'More than 0, and no more than 10 °C.',
+  resolution: 'More than 0, and no more than 10 °C (18 °F).',
   least: 'What a kitchen thermometer shows.',
   livesIn: 'No more than 40 letters.',
   rhythmDays: 'Whole days, 1 to 366.',

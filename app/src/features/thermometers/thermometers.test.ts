@@ -1,9 +1,9 @@
 import { homeRules, rulesOf } from '@omtel/core/guidance';
 import { standingOf, type Thermometer, type ThermometerEntry, standingWords } from '@omtel/core/thermometers';
-import { DAY_MS, type UnitSystem } from '@omtel/core/units';
+import { altitudeShown, DAY_MS, type UnitSystem } from '@omtel/core/units';
 import { METRIC, NOW } from '../../../test/story';
 import { asRead, usualThermometer } from './asRead';
-import { altitudeIn, readAltitude, readCheck } from './checkDraft';
+import { readAltitude, readCheck } from './checkDraft';
 import { readInDoubt } from './doubt';
 import { emptyFields, proposedFor, readThermometer } from './thermometerDraft';
 import { isoDay } from '@omtel/core/time';
@@ -111,7 +111,7 @@ describe('a check', () => {
     const there = readAltitude('5249', IMPERIAL) as { altitudeM: number; expectedC: number };
     expect(there.altitudeM).toBeCloseTo(1600, 0);
     expect(there.expectedC).toBeCloseTo(94.7, 1);
-    expect(altitudeIn(there.altitudeM, IMPERIAL)).toBe('5249');
+    expect(altitudeShown(there.altitudeM, IMPERIAL)).toBe('5249');
     for (const typed of ['', 'high', '9000', '-500'])
       expect(readAltitude(typed, METRIC)).toHaveProperty('problem');
   });
