@@ -111,6 +111,17 @@ const tooSmall = (page: Page): Promise<string[]> =>
     });
   }, REACH);
 
+/** Whole lines of a page, and names on it, that tell a quantity in the other units only. */
+const inOtherUnits = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const named = Array.from(document.querySelectorAll('[aria-label]'), (each) =>
+      each.getAttribute('aria-label')!,
+    );
+    return [...new Set([...document.body.innerText.split('\n'), ...named])].filter(
+      (line) => /\d ?(°C|kg|g|cm)\b/.test(line) && !/\d ?(°F|lb|oz|in)\b/.test(line),
+    );
+  });
+
 const ROUTES = resolve(__dirname, '../app/src/app');
 
 /** The address of every page there is, parameters as `[id]`. */
@@ -175,16 +186,22 @@ const PARTS = 4;
 test.describe.configure({ mode: 'parallel' });
 
 for (let part = 0; part < PARTS; part++)
-  test(`every page is for every eye and hand, light and dark, narrow and wide (${part + 1} of ${PARTS})`, async ({
+  test(`every page is for every eye and hand, light and dark, narrow and wide, in °F and pounds (${part + 1} of ${PARTS})`, async ({
     kitchen,
+    baseURL,
   }) => {
     const { page, enter } = kitchen;
     await enter();
+    const units = { temperature: 'F', mass: 'imperial' };
+    const headers = { origin: baseURL! };
+    const changed = await page.request.patch('/api/household/settings', { headers, data: { units } });
+    expect(changed.ok()).toBe(true);
     const addresses = await inDemo(kitchen);
     const wrong: string[] = [];
     for (const path of all.filter((_, i) => i % PARTS === part).flatMap(addresses)) {
       await page.goto(path);
       await atRest(page);
+      wrong.push(...(await inOtherUnits(page)).map((line) => `${path}: not in its units: ${line}`));
       wrong.push(...(await wrongWith(page, path)));
     }
     expect(wrong).toEqual([]);

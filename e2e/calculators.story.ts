@@ -115,7 +115,7 @@ test('every instrument says what comes of its fields, or what is wrong at the fi
   await fill('Heat', '425');
   await expect(worked).toContainText('Gas mark 7');
   await fill('Heat', '4250');
-  await expect(page.getByText('From 50 to 300 °C.')).toBeVisible();
+  await expect(page.getByText('From 122 to 572 °F.')).toBeVisible();
 
   await open('Carrying it home: how long in the car', 'Carrying it home');
   await expect(worked).toContainText('The air counts as warm');

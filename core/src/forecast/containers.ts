@@ -1,8 +1,10 @@
 import { ThermalProblem, type Shape } from '../thermal';
+import { formatLength, type UnitSystem } from '../units';
 
 /** What food is cooled in: its inner base, how high it may be filled, and its wall. */
 export interface Container {
   readonly id: string;
+  /** What it is, without its size. */
   readonly label: string;
   readonly base:
     | { readonly kind: 'round'; readonly diameterM: number }
@@ -19,12 +21,12 @@ const round = (diameterM: number) => ({ kind: 'round', diameterM }) as const;
 
 /** Common containers of a household; a cook may add sizes of their own. */
 export const containers: readonly Container[] = [
-  { id: 'pot', label: 'The pot, 24 cm', base: round(0.24), heightM: 0.18, wall: STEEL },
-  { id: 'metal-tray', label: 'Metal tray, 33 × 23 cm', base: square(0.33, 0.23), heightM: 0.07, wall: STEEL },
-  { id: 'glass-dish', label: 'Glass dish, 26 × 18 cm', base: square(0.26, 0.18), heightM: 0.08, wall: GLASS },
-  { id: 'tub', label: 'Plastic tub, 21 × 15 cm', base: square(0.21, 0.15), heightM: 0.1, wall: PLASTIC },
-  { id: 'small-tub', label: 'Small tub, 15 × 11 cm', base: square(0.15, 0.11), heightM: 0.07, wall: PLASTIC },
-  { id: 'metal-bowl', label: 'Metal bowl, 20 cm', base: round(0.2), heightM: 0.1, wall: STEEL },
+  { id: 'pot', label: 'The pot', base: round(0.24), heightM: 0.18, wall: STEEL },
+  { id: 'metal-tray', label: 'Metal tray', base: square(0.33, 0.23), heightM: 0.07, wall: STEEL },
+  { id: 'glass-dish', label: 'Glass dish', base: square(0.26, 0.18), heightM: 0.08, wall: GLASS },
+  { id: 'tub', label: 'Plastic tub', base: square(0.21, 0.15), heightM: 0.1, wall: PLASTIC },
+  { id: 'small-tub', label: 'Small tub', base: square(0.15, 0.11), heightM: 0.07, wall: PLASTIC },
+  { id: 'metal-bowl', label: 'Metal bowl', base: round(0.2), heightM: 0.1, wall: STEEL },
 ];
 
 /** @throws RangeError for an id that is none of the common ones */
@@ -32,6 +34,20 @@ export function containerById(id: string): Container {
   const found = containers.find((container) => container.id === id);
   if (!found) throw new RangeError(`There is no container "${id}".`);
   return found;
+}
+
+/**
+ * What it is, and how large its base.
+ *
+ * @example containerWords(containerById('tub'), { temperature: 'C', mass: 'metric' }) // 'Plastic tub, 21 × 15 cm'
+ */
+export function containerWords(
+  { label, base }: Pick<Container, 'label' | 'base'>,
+  units: UnitSystem,
+): string {
+  if (base.kind === 'round') return `${label}, ${formatLength(base.diameterM, units)}`;
+  const [long, wide] = [base.lengthM, base.widthM].map((lengthM) => formatLength(lengthM, units));
+  return `${label}, ${long!.split(' ')[0]} × ${wide}`;
 }
 
 /** Food that does not fit into what it is to be put in. */

@@ -25,6 +25,7 @@ export {
 export {
   type Container,
   containerById,
+  containerWords,
   containers,
   depthIn,
   DoesNotFit,

@@ -190,7 +190,7 @@ export const practice: readonly PracticeTopic[] = [
       ['read'],
     ),
     act(
-      'A dial stem goes in past its sensing dimple, 5 to 6 cm; thin food is read from the side.',
+      'A dial stem goes in past its sensing dimple, 5 to 6 cm (2 in); thin food is read from the side.',
       'It feels along its stem, not at its tip.',
     ),
     act(

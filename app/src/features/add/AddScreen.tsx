@@ -57,7 +57,7 @@ export function AddScreen() {
     <Screen title="Into the stores" subtitle="What is it?" backTo="/stores">
       <KindPicker
         label="What kind of food?"
-        hint={`Or in one line: 800 g mince freezer, yesterday ${clockTimeWords({ hour: 17, minute: 30 })}.`}
+        hint={`Or in one line: ${units.mass === 'metric' ? '800 g' : '2 lb'} mince freezer, yesterday ${clockTimeWords({ hour: 17, minute: 30 })}.`}
         foodIn={(text) => readLine(text, now, zone).food}
         onChoose={(kind, name, text) => {
           const draft = withLine(draftOf(kind), readLine(text, now, zone), units);

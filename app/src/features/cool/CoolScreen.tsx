@@ -1,4 +1,4 @@
-import { neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast';
+import { containerWords, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forecast';
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
@@ -71,7 +71,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const keep = async ({ verdict }: CoolingAnswer) => {
     if (!asked) return;
     const { startC, container: into, count, lid, stirred, stays } = asked;
-    const how = `${count} × ${into.label}, ${WHERE_WORDS[choices.where].toLowerCase()}`;
+    const how = `${count} × ${containerWords(into, units)}, ${WHERE_WORDS[choices.where].toLowerCase()}`;
     const marksFrom = Math.round(now + (verdict.marks[0]?.fromS ?? 0) * SECOND_MS);
     const first = stays[0]!.place;
     const plan = newEvent(food.foodId, now, 'coolingPlanned', {

@@ -1,4 +1,4 @@
-import { containers } from '@omtel/core/forecast';
+import { containers, containerWords } from '@omtel/core/forecast';
 import { lengthUnitOf } from '@omtel/core/units';
 import { memo } from 'react';
 import { StyleSheet, View } from 'react-native';
@@ -10,10 +10,6 @@ import { space } from '../../ui/tokens';
 import { OWN, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
 
 const MOST_CONTAINERS = 16;
-const CHOICES = [...containers, { id: OWN, label: 'Own size' }].map(({ id, label }) => ({
-  value: id,
-  label,
-}));
 const PLACES = (Object.keys(WHERE_WORDS) as Where[]).map((value) => ({ value, label: WHERE_WORDS[value] }));
 
 interface CoolingFieldsProps {
@@ -38,7 +34,10 @@ export const CoolingFields = memo(function CoolingFields({
         label="Into"
         value={choices.containerId}
         onChange={(id) => set({ containerId: id })}
-        options={CHOICES}
+        options={[
+          ...containers.map((each) => ({ value: each.id, label: containerWords(each, units) })),
+          { value: OWN, label: 'Own size' },
+        ]}
       />
       {choices.containerId === OWN && (
         <View style={styles.row}>

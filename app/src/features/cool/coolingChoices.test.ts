@@ -1,3 +1,4 @@
+import { containerById, containerWords } from '@omtel/core/forecast';
 import { METRIC } from '../../../test/story';
 import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices } from './coolingChoices';
 
@@ -14,6 +15,14 @@ const choices: CoolingChoices = {
 };
 const own = (ownLength: string, ownWidth: string) => ({ ...choices, containerId: OWN, ownLength, ownWidth });
 
+it.each([
+  ['tub', 'Plastic tub, 21 × 15 cm', 'Plastic tub, 8.3 × 5.9 in'],
+  ['pot', 'The pot, 24 cm', 'The pot, 9.4 in'],
+])('%s is told with its size in the household’s units', (id, metric, imperial) => {
+  const into = containerById(id);
+  expect([METRIC, IMPERIAL].map((units) => containerWords(into, units))).toEqual([metric, imperial]);
+});
+
 describe('the container chosen', () => {
   it('is one of the common ones by its id', () =>
     expect(readContainer(choices, METRIC)).toMatchObject({
@@ -23,7 +32,6 @@ describe('the container chosen', () => {
 
   it('or one of the cook’s own, in the household’s units', () => {
     expect(readContainer(own('20', '15,5'), METRIC)).toMatchObject({
-      label: 'Own, 20 × 15,5 cm',
       base: { kind: 'square', lengthM: 0.2, widthM: 0.155 },
     });
     expect(readContainer(own('10', '5'), IMPERIAL)).toMatchObject({

@@ -67,7 +67,7 @@ export function readContainer(
     return {
       ...containerById('tub'),
       id: OWN,
-      label: `Own, ${ownLength} × ${ownWidth} ${unit}`,
+      label: 'Own',
       base: { kind: 'square', lengthM, widthM },
       heightM: OWN_HEIGHT_M,
     };

@@ -93,6 +93,9 @@ const tickWords = (at: number, { from, to }: Sketch, zone: string): string =>
 function inWords({ name, sketch, exposures, units, now }: DrawnTrail): string {
   const last = sketch.readings.at(-1);
   const out = exposures.reduce((sum, { from, to }) => sum + Math.max(0, (to ?? now) - from), 0);
-  const read = last ? `, last reading ${formatTemperature(last.temperature, units)}` : ', no readings';
-  return `Trail of ${name}: ${sketch.readings.length} readings${read}, ${formatDuration(out)} out of the cold in all`;
+  const many = sketch.readings.length;
+  const read = last
+    ? `${many} ${many === 1 ? 'reading' : 'readings'}, last ${formatTemperature(last.temperature, units)}`
+    : 'no readings';
+  return `Trail of ${name}: ${read}, ${formatDuration(out)} out of the cold in all`;
 }

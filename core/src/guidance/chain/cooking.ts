@@ -53,6 +53,6 @@ export const cooking: OwnWords<Draft<RuleSet['cooking']>> = {
 };
 
 export const reheating: OwnWords<Draft<RuleSet['reheating']>> = {
-  target: says(target([[75, INSTANT]]), 'uk-fsa', 'Some places ask for 82 °C.'),
+  target: says(target([[75, INSTANT]]), 'uk-fsa', 'Some places ask for 82 °C (180 °F).'),
   plantPacked: says(target([[75, INSTANT]]), 'uk-fsa'),
 };

@@ -3,7 +3,7 @@ import type { Draft, RuleSet } from '../schema';
 
 export const thermometer: Draft<RuleSet['thermometer']> = {
   icePoint: {
-    title: 'In ice water a thermometer reads 0 °C',
+    title: 'In ice water a thermometer reads 0 °C (32 °F)',
     value: { kind: 'tolerance', degrees: 1, unit: 'C' },
     source: 'thermometers',
     note: 'Crushed ice and water. Adjust the nut, note the offset, or change the battery.',
