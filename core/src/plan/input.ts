@@ -53,7 +53,7 @@ export class PlanProblem extends Error {
 export function checkPlanInput({ massKg, serveAt, cook, restMs, now }: PlanInput): void {
   if (!(massKg > 0)) throw new PlanProblem('mass', 'The weight must be more than nothing.');
   if (massKg > HEAVIEST_KG)
-    throw new PlanProblem('mass', `${massKg} kg is more than a home kitchen holds. Check the weight.`);
+    throw new PlanProblem('mass', 'That is more than a home kitchen holds. Check the weight.');
   if (!(serveAt > now)) throw new PlanProblem('serveAt', 'That time has passed. Choose a later one.');
   if (!(cook.slowMs > 0) || cook.fastMs > cook.slowMs) throw new PlanProblem('cook', 'Give a cooking time.');
   if (!(restMs >= 0)) throw new PlanProblem('rest', 'The rest cannot be less than nothing.');

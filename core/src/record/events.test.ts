@@ -57,7 +57,7 @@ describe('a reading of a kitchen thermometer', () => {
 
   it('says why it is not', () =>
     expect(temperatureSchema.safeParse({ value: 999, unit: 'C' }).error!.issues[0]!.message).toBe(
-      'A kitchen thermometer shows −40 to 300 °C.',
+      'A kitchen thermometer shows −40 to 300 °C (−40 to 572 °F).',
     ));
 });
 

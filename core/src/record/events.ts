@@ -31,7 +31,7 @@ export type Shelf = (typeof shelves)[number];
 export const temperatureSchema = z
   .object({ value: z.number(), unit: z.enum(['C', 'F']) })
   .refine(({ value, unit }) => (unit === 'C' ? value >= -40 && value <= 300 : value >= -40 && value <= 572), {
-    message: 'A kitchen thermometer shows −40 to 300 °C.',
+    message: 'A kitchen thermometer shows −40 to 300 °C (−40 to 572 °F).',
   });
 
 /** Ids are compared as they are written, in small letters. */

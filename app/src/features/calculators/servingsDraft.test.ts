@@ -26,8 +26,8 @@ it('says how many a weight feeds, in either unit, and never one too many', () =>
 it.each([
   ['', null],
   ['twelve', 'Digits only, such as 2.4.'],
-  ['0', 'More than nothing, and at most 60 kg.'],
-  ['900', 'More than nothing, and at most 60 kg.'],
+  ['0', 'More than nothing, and at most 132 lb.'],
+  ['900', 'More than nothing, and at most 132 lb.'],
 ])('of “%s” it says: %s', (mass, problem) =>
   expect(worked({ ask: 'feeds', mass })).toEqual({ kind: 'problem', problem }),
 );

@@ -1,6 +1,6 @@
 import type { RuleSet } from '@omtel/core/guidance';
 import { massOf, portionsFrom, portionsWanted, servingOf, type Masses } from '@omtel/core/shopping';
-import { orProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
+import { fromKilograms, orProblem, parseNumber, toKilograms, type MassUnit } from '@omtel/core/units';
 
 /** The forms a chart says how much of a person eats, and what they are called where one buys. */
 export const SERVED = [
@@ -61,8 +61,10 @@ export function workOut(draft: ServingsDraft, massUnit: MassUnit, rules: RuleSet
   if (draft.mass.trim() === '') return { kind: 'problem', problem: null };
   const read = orProblem(() => ({ kg: toKilograms({ value: parseNumber(draft.mass), unit: massUnit }) }));
   if ('problem' in read) return { kind: 'problem', problem: read.problem };
-  if (!(read.kg > 0 && read.kg <= HEAVIEST_KG))
-    return { kind: 'problem', problem: `More than nothing, and at most ${HEAVIEST_KG} kg.` };
+  if (!(read.kg > 0 && read.kg <= HEAVIEST_KG)) {
+    const most = Math.floor(fromKilograms(HEAVIEST_KG, massUnit));
+    return { kind: 'problem', problem: `More than nothing, and at most ${most} ${massUnit}.` };
+  }
   return { kind: 'feeds', massKg: read.kg, ...portionsFrom(read.kg, form, rules)! };
 }
 
