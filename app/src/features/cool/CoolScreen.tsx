@@ -2,7 +2,7 @@ import { containerWords, neighbourOf, USUAL_NEIGHBOURS } from '@omtel/core/forec
 import type { CoolingAnswer, CoolingAsked } from '@omtel/core/jobs';
 import type { Neighbour } from '@omtel/core/thermal';
 import type { FoodState } from '@omtel/core/trail';
-import { orProblem, parseNumber, SECOND_MS, toCelsius, type Problem } from '@omtel/core/units';
+import { SECOND_MS } from '@omtel/core/units';
 import { useRouter } from 'expo-router';
 import { useCallback, useState } from 'react';
 import { useFoods } from '../../store/useFoods';
@@ -17,14 +17,18 @@ import { useForecast } from '../../workers/useForecast';
 import { useAskFirst } from '../../ui/useAskFirst';
 import { WithFood } from '../food';
 import { ForecastState, readRefrigerator, readSincePlan, readTweaks, USUAL, USUAL_COLD } from '../forecast';
-import { readContainer, STAYS, WHERE_WORDS, type CoolingChoices, type Where } from './coolingChoices';
+import {
+  choicesFor,
+  readContainer,
+  readStart,
+  STAYS,
+  WHERE_WORDS,
+  type CoolingChoices,
+} from './coolingChoices';
 import { CoolingAssumptions } from './CoolingAssumptions';
 import { CoolingFields } from './CoolingFields';
 import { CoolingForecast } from './CoolingForecast';
 import { RefrigeratorFields } from './RefrigeratorFields';
-
-/** What a stew off the hob has in its middle, where nobody read it. */
-const OFF_THE_HEAT_C = 90;
 
 /** The container planner: into what, how many, where; and whether it will be cold in time. */
 export function CoolScreen() {
@@ -37,7 +41,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   const router = useRouter();
   const { data: stores } = useFoods();
   const neighbours = neighboursOf(stores?.foods.map(({ state }) => state) ?? [], food.foodId);
-  const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food));
+  const [choices, setChoices] = useState<CoolingChoices>(() => choicesFor(food, units));
   const [tweaks, setTweaks] = useState(USUAL);
   const [cold, setCold] = useState(USUAL_COLD);
   const set = useCallback(
@@ -46,7 +50,7 @@ function Cool({ food }: { readonly food: FoodState }) {
   );
 
   const container = readContainer(choices, units);
-  const start = readStart(choices.start, units.temperature);
+  const start = readStart(choices.start, units);
   const asked: CoolingAsked | null =
     'problem' in container || 'problem' in start
       ? null
@@ -162,34 +166,4 @@ function neighboursOf(foods: readonly FoodState[], exceptId: string): readonly N
     ...USUAL_NEIGHBOURS,
     ...inside.slice(0, MOST_NEIGHBOURS).map(({ name, massKg }) => neighbourOf(name, massKg)),
   ];
-}
-
-/** The plan under way where there is one, else the pot as it comes off the hob. */
-function choicesFor({ cooling, lastReading }: FoodState): CoolingChoices {
-  const plan = cooling?.plan;
-  const read = lastReading && Math.round(toCelsius(lastReading.temperature));
-  const where = (Object.keys(STAYS) as Where[]).find(
-    (name) => JSON.stringify(STAYS[name]) === JSON.stringify(plan?.stays),
-  );
-  return {
-    containerId: plan?.container.id ?? 'pot',
-    ownLength: '20',
-    ownWidth: '15',
-    count: plan?.count ?? 1,
-    lid: plan?.lid ?? true,
-    stirred: plan?.stirred ?? false,
-    where: where ?? 'refrigerator',
-    start: String(plan?.startC ?? read ?? OFF_THE_HEAT_C),
-  };
-}
-
-const [COLDEST_START_C, HOTTEST_START_C] = [5, 110];
-
-function readStart(text: string, unit: 'C' | 'F'): { startC: number } | Problem {
-  return orProblem(() => {
-    const startC = toCelsius({ value: parseNumber(text), unit });
-    return startC >= COLDEST_START_C && startC <= HOTTEST_START_C
-      ? { startC }
-      : { problem: 'Food comes off the heat warm, and no hotter than boiling.' };
-  });
 }

@@ -1,6 +1,16 @@
-import { containerById, containerWords } from '@omtel/core/forecast';
+import { containerById, containerWords, type Container } from '@omtel/core/forecast';
+import type { FoodState } from '@omtel/core/trail';
+import { toCelsius, type Temperature, type UnitSystem } from '@omtel/core/units';
 import { METRIC } from '../../../test/story';
-import { OWN, readContainer, STAYS, WHERE_WORDS, type CoolingChoices } from './coolingChoices';
+import {
+  choicesFor,
+  OWN,
+  readContainer,
+  readStart,
+  STAYS,
+  WHERE_WORDS,
+  type CoolingChoices,
+} from './coolingChoices';
 
 const IMPERIAL = { temperature: 'F', mass: 'imperial' } as const;
 const choices: CoolingChoices = {
@@ -52,4 +62,46 @@ describe('the container chosen', () => {
 it('has words and stays for every place, the last of which holds for ever', () => {
   expect(Object.keys(WHERE_WORDS)).toEqual(Object.keys(STAYS));
   for (const stays of Object.values(STAYS)) expect(stays.at(-1)!.forS).toBe(0);
+});
+
+describe('what the form begins with', () => {
+  const begins = (
+    cooling: FoodState['cooling'],
+    lastReading: FoodState['lastReading'],
+    units: UnitSystem,
+  ) => {
+    const begun = choicesFor({ cooling, lastReading }, units);
+    return { begun, start: readStart(begun.start, units), container: readContainer(begun, units) };
+  };
+  const read = (temperature: Temperature) => ({ temperature }) as FoodState['lastReading'];
+
+  it('is as warm in one unit as in the other, and never colder than it was read', () => {
+    expect(begins(null, null, METRIC).start).toEqual({ startC: 90 });
+    expect(begins(null, null, IMPERIAL).begun.start).toBe('194');
+    for (const value of [96, 71.3, 40.05, 12])
+      for (const units of [METRIC, IMPERIAL])
+        for (const temperature of [
+          { value, unit: 'C' },
+          { value: value + 60, unit: 'F' },
+        ] as const) {
+          const { start } = begins(null, read(temperature), units);
+          const { startC } = start as { startC: number };
+          expect(startC).toBeGreaterThanOrEqual(toCelsius(temperature) - 1e-6);
+          expect(startC).toBeLessThan(toCelsius(temperature) + 1);
+        }
+  });
+
+  it('is the plan under way, in either unit', () => {
+    const base = { kind: 'square', lengthM: 0.25, widthM: 0.1 } as const;
+    const container = { ...containerById('tub'), id: OWN, label: 'Own', base };
+    const plan = { startC: 71.11, container, count: 3, lid: false, stirred: true, stays: STAYS.iceFirst };
+    const cooling = { plan } as unknown as FoodState['cooling'];
+    for (const units of [METRIC, IMPERIAL]) {
+      const { begun, start, container: into } = begins(cooling, null, units);
+      expect(begun).toMatchObject({ count: 3, lid: false, stirred: true, where: 'iceFirst' });
+      expect((start as { startC: number }).startC).toBeCloseTo(71.11, 1);
+      const { lengthM, widthM } = (into as Container).base as typeof base;
+      expect([lengthM, widthM]).toEqual([expect.closeTo(0.25, 3), expect.closeTo(0.1, 3)]);
+    }
+  });
 });

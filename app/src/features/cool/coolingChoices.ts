@@ -1,11 +1,16 @@
 import { containerById, type Container, type Stay } from '@omtel/core/forecast';
+import type { FoodState } from '@omtel/core/trail';
 import {
+  fromMetres,
+  inUnit,
   lengthUnitOf,
   orProblem,
   parseNumber,
+  toCelsius,
   toMetres,
-  type UnitSystem,
   type Problem,
+  type Temperature,
+  type UnitSystem,
 } from '@omtel/core/units';
 
 /** What a cook chooses of a cooling, as it stands in the form. */
@@ -71,5 +76,53 @@ export function readContainer(
       base: { kind: 'square', lengthM, widthM },
       heightM: OWN_HEIGHT_M,
     };
+  });
+}
+
+/** Off the hob a pot is about as hot, °C. */
+const OFF_THE_HEAT_C = 90;
+/** A container of one's own begins as large as a tub for leftovers, m. */
+const OWN_BASE_M = { lengthM: 0.2, widthM: 0.15 };
+
+/** The plan under way where there is one, else the pot as it comes off the hob; every figure as it is typed in the household's units. */
+export function choicesFor(
+  { cooling, lastReading }: Pick<FoodState, 'cooling' | 'lastReading'>,
+  units: UnitSystem,
+): CoolingChoices {
+  const plan = cooling?.plan;
+  const where = (Object.keys(STAYS) as Where[]).find(
+    (name) => JSON.stringify(STAYS[name]) === JSON.stringify(plan?.stays),
+  );
+  const { id = 'pot', base } = plan?.container ?? {};
+  const own = id === OWN && base?.kind === 'square' ? base : OWN_BASE_M;
+  const length = (lengthM: number) => typed(fromMetres(lengthM, lengthUnitOf(units)));
+  const degrees = (temperature: Temperature) => inUnit(temperature, units.temperature).value;
+  return {
+    containerId: id,
+    ownLength: length(own.lengthM),
+    ownWidth: length(own.widthM),
+    count: plan?.count ?? 1,
+    lid: plan?.lid ?? true,
+    stirred: plan?.stirred ?? false,
+    where: where ?? 'refrigerator',
+    start: plan
+      ? typed(degrees({ value: plan.startC, unit: 'C' }))
+      : // Rounded up: a warmer beginning never makes a forecast better.
+        String(Math.ceil(degrees(lastReading?.temperature ?? { value: OFF_THE_HEAT_C, unit: 'C' }) - 1e-9)),
+  };
+}
+
+/** As finely as a field is filled in. */
+const typed = (value: number): string => String(Number(value.toFixed(2)));
+
+const [COLDEST_START_C, HOTTEST_START_C] = [5, 110];
+
+/** How warm it is now, or a sentence for the field. */
+export function readStart(text: string, { temperature: unit }: UnitSystem): { startC: number } | Problem {
+  return orProblem(() => {
+    const startC = toCelsius({ value: parseNumber(text), unit });
+    return startC >= COLDEST_START_C && startC <= HOTTEST_START_C
+      ? { startC }
+      : { problem: 'Food comes off the heat warm, and no hotter than boiling.' };
   });
 }
