@@ -23,7 +23,12 @@ test('what the microwave puts out and whether the oven has a fan: plans and fore
   await expect(page.getByText('Not below 200, and no more than 2000.')).toBeVisible();
   await watts.fill('600');
   await watts.blur();
+  // Nobody reloads a page while the finger is still on it: what was changed is being sent, one change after the other.
+  const sent = page.waitForResponse((response) =>
+    Boolean(response.request().postData()?.includes('"fan":true')),
+  );
   await page.getByRole('switch', { name: 'Oven: has a fan' }).press('Space');
+  expect((await sent).ok()).toBe(true);
   await page.reload();
   await expect(page.getByLabel('It puts out')).toHaveValue('600');
   await expect(page.getByRole('switch', { name: 'Oven: has a fan' })).toBeChecked();
